@@ -1,0 +1,3 @@
+export * from './stageOn'
+export * from './presence'
+export * from './participants'

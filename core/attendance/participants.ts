@@ -1,0 +1,88 @@
+import type { Activity, CalendarDate, Child, Home, Material, Stage, TimeOfDay, Variant } from '../domain'
+import { STAGES } from '../domain'
+import { completedMonths } from '../calendar/dates'
+import { presentAt } from './presence'
+import { stageOn } from './stageOn'
+
+/** Why an expected child does not take part. */
+export type OutReason = 'not-here' | 'asleep' | 'too-young' | 'too-old' | 'allergy' | 'kept-out'
+
+/** One child's part in an activity at a time. */
+export type Part =
+  | { child: Child; stage: Stage; does: 'takes-part'; variant: Variant }
+  | { child: Child; stage: Stage; does: 'beside'; variant: Variant; reason: OutReason }
+  | { child: Child; stage: Stage | null; does: 'out'; variant: null; reason: OutReason }
+
+/** What decides who takes part. */
+export interface Occasion {
+  home: Pick<Home, 'stageBounds'>
+  children: readonly Child[]
+  /** By id; needed for allergies. A material that is missing is taken to hold none. */
+  materials: ReadonlyMap<string, Material>
+  date: CalendarDate
+  from: TimeOfDay
+  to: TimeOfDay
+  keptOut?: readonly string[]
+  /** Material used instead, by requirement id. */
+  swaps?: Readonly<Record<string, string>>
+}
+
+/** Allergens in what the children handle for one variant, after swaps. */
+function allergensFor(activity: Activity, variant: Variant, occasion: Occasion): Set<string> {
+  const found = new Set<string>()
+  for (const requirement of activity.requirements) {
+    const used = requirement.variants === null ? variant.kind === 'does' : requirement.variants.includes(variant.id)
+    if (!used) continue
+    const material = occasion.materials.get(occasion.swaps?.[requirement.id] ?? requirement.materialId)
+    material?.safety.allergens.forEach((allergen) => found.add(allergen))
+  }
+  return found
+}
+
+const allergicTo = (child: Child, allergens: Set<string>) => child.allergens.some((one) => allergens.has(one))
+
+/** The variant of one kind that a stage uses; the first that names it. */
+export const variantFor = (activity: Activity, stage: Stage, kind: Variant['kind']): Variant | undefined =>
+  activity.variants.find((variant) => variant.kind === kind && variant.stages.includes(stage))
+
+/** What one child does in an activity on an occasion. See {@link participants}. */
+export function partOf(activity: Activity, child: Child, occasion: Occasion): Part {
+  const presence = presentAt(child, occasion.date, occasion.from, occasion.to)
+  if (presence === 'not-here') {
+    const stage = child.born <= occasion.date ? stageOn(child, occasion.date, occasion.home.stageBounds, activity.domains[0]) : null
+    return { child, stage, does: 'out', variant: null, reason: 'not-here' }
+  }
+  const stage = stageOn(child, occasion.date, occasion.home.stageBounds, activity.domains[0])
+  if (presence === 'asleep') return { child, stage, does: 'out', variant: null, reason: 'asleep' }
+  const besideOr = (reason: OutReason): Part => {
+    const beside = variantFor(activity, stage, 'beside')
+    return beside && !allergicTo(child, allergensFor(activity, beside, occasion))
+      ? { child, stage, does: 'beside', variant: beside, reason }
+      : { child, stage, does: 'out', variant: null, reason }
+  }
+  const variant = variantFor(activity, stage, 'does')
+  if (!variant) {
+    const youngest = Math.min(...activity.variants.filter((v) => v.kind === 'does').flatMap((v) => v.stages.map((s) => STAGES.indexOf(s))))
+    return besideOr(STAGES.indexOf(stage) < youngest ? 'too-young' : 'too-old')
+  }
+  if (occasion.keptOut?.includes(child.id)) return besideOr('kept-out')
+  if (allergicTo(child, allergensFor(activity, variant, occasion))) return besideOr('allergy')
+  return { child, stage, does: 'takes-part', variant }
+}
+
+/** Children in one order everywhere: by age, the youngest first, then by name. */
+export const byAge = (children: readonly Child[]): Child[] =>
+  [...children].sort((a, b) => (a.born === b.born ? a.name.localeCompare(b.name, 'en') : a.born < b.born ? 1 : -1))
+
+/**
+ * What every child of the home does in an activity during [from, to) of a date: takes part with the variant for the
+ * child's stage, does the beside, or is out with the reason. Each child appears exactly once, youngest first.
+ */
+export const participants = (activity: Activity, occasion: Occasion): Part[] =>
+  byAge(occasion.children).map((child) => partOf(activity, child, occasion))
+
+/** Age in words: "10 months", "2 y 4 m", for a date on or after the birth date. */
+export function ageWords(child: Pick<Child, 'born'>, date: CalendarDate): string {
+  const months = completedMonths(child.born, date)
+  return months < 24 ? `${months} months` : `${Math.floor(months / 12)} y ${months % 12} m`
+}

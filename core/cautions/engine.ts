@@ -1,0 +1,148 @@
+import { awakeDuring, childHours } from '../attendance/presence'
+import { byAge } from '../attendance/participants'
+import { completedMonths, minutesOf, timeOf } from '../calendar/dates'
+import type { Material, TimeOfDay, UnitSnapshot } from '../domain'
+import { clockWords, listWords } from '../format/words'
+import { partsOf, plannableBlocks, type ResolvedPlan, type Session } from '../plan/resolve'
+import { usersOf } from '../supplies/needs'
+import { CAUTION_RULES, type CautionRule, type Exposure, type Reaching, type Severity } from './rules'
+
+/** Something that can be done about a caution. All but `advice` are one click. */
+export type CautionRemedy =
+  | { kind: 'swap'; requirementId: string; materialId: string; words: string }
+  | { kind: 'move'; blockId: string; from: TimeOfDay; words: string }
+  | { kind: 'apart'; words: string }
+  | { kind: 'keep-out'; childIds: string[]; words: string }
+  | { kind: 'advice'; words: string }
+
+/** A caution that stands on a placement. */
+export interface Caution {
+  rule: CautionRule
+  severity: Severity
+  session: Session
+  material: Material
+  requirementId: string
+  childIds: string[]
+  why: string
+  /** The provider's reason, where a `change` was set aside. */
+  setAside: string | null
+}
+
+/** How finely other times are tried, in minutes. */
+const TRY_EVERY = 15
+
+/** Children who are awake in the house at some time of the session and can come near it. */
+function childrenInReach(session: Session): Reaching[] {
+  const { placement, days, from, to, parts } = session
+  return parts.flatMap(({ child, does }) => {
+    const takesPart = does === 'takes-part'
+    const awake = placement.where.kind === 'moment'
+      ? awakeDuring(child, days[0].date, from, to)
+      : days.some((day) => childHours(child, day.date) !== null)
+    const months = awake ? completedMonths(child.born, days[0].date) : 0
+    return awake ? [{ child, months, takesPart }] : []
+  })
+}
+
+function riskyFor(rule: CautionRule, exposure: Exposure, reach: readonly Reaching[]): Reaching[] {
+  if (!rule.concerns(exposure)) return []
+  const near = exposure.placement.apart && rule.apartHelps ? reach.filter((one) => one.takesPart) : reach
+  return near.filter((one) => rule.atRisk(one, exposure))
+}
+
+/** The first time of the same day at which it can be done with nobody at risk awake, and how long that lasts. */
+function saferTime(rule: CautionRule, exposure: Exposure, session: Session, snapshot: UnitSnapshot, plan: ResolvedPlan) {
+  const { activity, placement } = exposure
+  const day = session.days[0]
+  const risky = (from: TimeOfDay, to: TimeOfDay) =>
+    snapshot.children.some((child) => {
+      if (!awakeDuring(child, day.date, from, to)) return false
+      return rule.atRisk({ child, months: completedMonths(child.born, day.date), takesPart: false }, exposure)
+    })
+  for (const block of plannableBlocks(snapshot.home)) {
+    const last = minutesOf(block.to) - activity.minutes.do
+    for (let start = minutesOf(block.from); start <= last; start += TRY_EVERY) {
+      const span = { from: timeOf(start), to: timeOf(start + activity.minutes.do) }
+      if (risky(span.from, span.to)) continue
+      const where = { kind: 'moment' as const, day: day.number, blockId: block.id, from: span.from }
+      const parts = partsOf(snapshot, plan.materials, activity, { ...placement, where }, [day], span)
+      if (!parts.some((part) => part.does === 'takes-part')) continue
+      let end = minutesOf(span.to)
+      while (end + TRY_EVERY <= minutesOf(block.to) && !risky(span.from, timeOf(end + TRY_EVERY))) end += TRY_EVERY
+      return { blockId: block.id, from: span.from, to: timeOf(end) }
+    }
+  }
+  return null
+}
+
+/**
+ * What can be done about a caution: another material, another time, a gate, leaving out those at risk. Each is tried before it is
+ * offered, so that none brings a new stop. Computed when it is shown, since trying other times costs more than finding cautions.
+ */
+export function remediesOf(caution: Caution, snapshot: UnitSnapshot, plan: ResolvedPlan): CautionRemedy[] {
+  const { rule, session, material } = caution
+  const requirement = session.activity.requirements.find((one) => one.id === caution.requirementId)!
+  const exposure: Exposure = { activity: session.activity, placement: session.placement, requirement, material }
+  const risky = childrenInReach(session).filter((one) => caution.childIds.includes(one.child.id))
+  const remedies: CautionRemedy[] = []
+  for (const id of [...requirement.alternatives, requirement.materialId]) {
+    const other = plan.materials.get(id)
+    if (!other || id === material.id) continue
+    const swapped = { ...exposure, material: other }
+    const safe = CAUTION_RULES.filter((one) => one.severity === 'stop' || one.id === rule.id).every((one) => riskyFor(one, swapped, risky).length === 0)
+    if (safe) remedies.push({ kind: 'swap', requirementId: requirement.id, materialId: id, words: `Use ${other.name}` })
+  }
+  if (session.placement.where.kind === 'moment' && rule.severity !== 'watch') {
+    const time = saferTime(rule, exposure, session, snapshot, plan)
+    if (time) remedies.push({ kind: 'move', blockId: time.blockId, from: time.from, words: `Do it ${clockWords(time.from)} to ${clockWords(time.to)}` })
+  }
+  if (rule.apartHelps && rule.severity !== 'watch') {
+    const inIt = risky.filter((one) => one.takesPart)
+    const others = session.parts.some((part) => part.does === 'takes-part' && !inIt.some((one) => one.child.id === part.child.id))
+    if (!inIt.length) remedies.push({ kind: 'apart', words: 'Do it behind the gate or at the high table' })
+    else if (others) {
+      const names = listWords(inIt.map((one) => one.child.name))
+      remedies.push({ kind: 'keep-out', childIds: inIt.map((one) => one.child.id), words: `Keep ${names} out, behind the gate` })
+    }
+  }
+  remedies.push({ kind: 'advice', words: rule.advice })
+  return remedies
+}
+
+/** Cautions of one session, in the order of the rules. */
+export function sessionCautions(session: Session, plan: Pick<ResolvedPlan, 'materials'>): Caution[] {
+  const exposures = session.activity.requirements.flatMap((requirement): Exposure[] => {
+    const material = plan.materials.get(session.placement.swaps[requirement.id] ?? requirement.materialId)
+    const used = usersOf(requirement, session.parts) > 0
+    return material && used ? [{ activity: session.activity, placement: session.placement, requirement, material }] : []
+  })
+  if (!exposures.length) return []
+  const reach = childrenInReach(session)
+  return CAUTION_RULES.flatMap((rule) =>
+    exposures.flatMap((exposure): Caution[] => {
+      if (exposure.requirement.reach === 'adult' && !rule.adultHands) return []
+      const risky = riskyFor(rule, exposure, reach)
+      if (!risky.length) return []
+      const children = byAge(risky.map((one) => one.child))
+      const names = listWords(children.map((child) => child.name))
+      const aside = rule.severity === 'change' ? session.placement.setAside.find((one) => one.ruleId === rule.id) : undefined
+      return [{
+        rule, session, severity: rule.severity,
+        material: exposure.material,
+        requirementId: exposure.requirement.id,
+        childIds: children.map((child) => child.id),
+        why: rule.why(names, exposure.material, exposure, children.length > 1),
+        setAside: aside?.reason ?? null,
+      }]
+    }),
+  )
+}
+
+/** Cautions of every session that is still to come, stops first, then in order of time. */
+export function planCautions(plan: ResolvedPlan): Caution[] {
+  const order: Severity[] = ['stop', 'change', 'watch']
+  return plan.sessions
+    .filter((session) => !plan.isBehind(session))
+    .flatMap((session) => sessionCautions(session, plan))
+    .sort((a, b) => order.indexOf(a.severity) - order.indexOf(b.severity) || a.session.start - b.session.start)
+}

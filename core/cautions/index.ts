@@ -1,0 +1,2 @@
+export * from './rules'
+export * from './engine'

@@ -1,0 +1,66 @@
+import { z } from 'zod'
+import {
+  Allergen, CalendarDate, Id, Line, OptionalLine, PlanningStyle, TimeOfDay, Weekday, WeeklyHours,
+} from './primitives'
+
+/** What a block of the day is for. Only some take placements: see `takesPlacements`. */
+export const BLOCK_KINDS = ['arrival', 'circle', 'choice', 'outdoors', 'meal', 'nap', 'after', 'departure'] as const
+export const BlockKind = z.enum(BLOCK_KINDS)
+export type BlockKind = z.infer<typeof BlockKind>
+
+/** One block of the home's rhythm. */
+export const RhythmBlock = z
+  .strictObject({ id: Id, name: Line, kind: BlockKind, from: TimeOfDay, to: TimeOfDay })
+  .refine((block) => block.from < block.to, { message: 'The end must come after the start', path: ['to'] })
+export type RhythmBlock = z.infer<typeof RhythmBlock>
+
+const PLANNED_KINDS: readonly BlockKind[] = ['circle', 'choice', 'outdoors', 'nap', 'after']
+/** Whether an activity can be laid into a block of this kind. Nap counts: the older ones are awake then. */
+export const takesPlacements = (kind: BlockKind): boolean => PLANNED_KINDS.includes(kind)
+
+/** A date on which the home is closed. */
+export const Closure = z.strictObject({ date: CalendarDate, reason: OptionalLine })
+export type Closure = z.infer<typeof Closure>
+
+/** First age in completed months of each stage above infant; must rise. */
+export const StageBounds = z
+  .strictObject({
+    youngToddler: z.number().int().min(1).max(240),
+    olderToddler: z.number().int().min(1).max(240),
+    preschool: z.number().int().min(1).max(240),
+    schoolAge: z.number().int().min(1).max(240),
+  })
+  .refine((b) => b.youngToddler < b.olderToddler && b.olderToddler < b.preschool && b.preschool < b.schoolAge, {
+    message: 'Each stage must start later than the one before', path: ['schoolAge'],
+  })
+export type StageBounds = z.infer<typeof StageBounds>
+
+/** Stage bounds in completed months that a new home starts with. */
+export const DEFAULT_STAGE_BOUNDS: StageBounds = { youngToddler: 12, olderToddler: 24, preschool: 36, schoolAge: 60 }
+
+/** The licensed family child care home and its settings. */
+export const Home = z.strictObject({
+  id: Id,
+  name: Line,
+  timeZone: z.string().max(64).refine((zone) => {
+    try {
+      return Boolean(new Intl.DateTimeFormat('en', { timeZone: zone }))
+    } catch {
+      return false
+    }
+  }, 'Use a time zone name such as America/New_York'),
+  currency: z.string().regex(/^[A-Z]{3}$/, 'Use a currency code such as USD'),
+  measures: z.enum(['metric', 'us']),
+  open: WeeklyHours,
+  closures: z.array(Closure).max(1000),
+  rhythm: z.array(RhythmBlock).max(40),
+  stageBounds: StageBounds,
+  /** Weekdays on which someone goes shopping. */
+  shoppingDays: z.array(Weekday).max(7),
+  /** How many days ahead an ask goes out to families. */
+  askDaysAhead: z.number().int().min(0).max(60),
+  style: PlanningStyle,
+  /** Allergens that this home tracks besides the nine major ones. */
+  moreAllergens: z.array(Allergen).max(40),
+})
+export type Home = z.infer<typeof Home>

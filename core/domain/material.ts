@@ -1,0 +1,67 @@
+import { z } from 'zod'
+import { Allergen, Amount, Cents, Id, Line, OptionalLine, PositiveAmount } from './primitives'
+
+/** Base units. Nothing is ever added across them. */
+export const UNITS = ['each', 'g', 'ml', 'cm', 'sheet'] as const
+export const BaseUnit = z.enum(UNITS)
+export type BaseUnit = z.infer<typeof BaseUnit>
+
+/** A pack as a shop sells it. */
+export const Pack = z.strictObject({
+  /** Content in whole base units. */
+  size: z.number().int('A pack holds whole units').min(1, 'A pack must hold something').max(10_000_000),
+  price: Cents,
+  shop: Line,
+})
+export type Pack = z.infer<typeof Pack>
+
+/** Properties beyond size that a caution looks at. */
+export const HAZARDS = [
+  'film', 'loose-magnet', 'fixed-magnet', 'expands', 'button-cell', 'raw-flour', 'hot', 'sharp', 'chemical',
+  'irritant', 'raw-legume', 'honey', 'choking-food', 'gathered-plant', 'live-animal', 'reptile-amphibian-poultry', 'water', 'loose-powder', 'shared-food',
+] as const
+export const Hazard = z.enum(HAZARDS)
+export type Hazard = z.infer<typeof Hazard>
+
+/**
+ * What the cautions need to know. Every material states each of these: null and an empty list are statements
+ * ("no loose piece", "no hazard"), not gaps.
+ */
+export const MaterialSafety = z.strictObject({
+  /** Length, width and height in mm of the smallest loose piece; null where there is no loose solid piece. */
+  partMm: z.tuple([PositiveAmount, PositiveAmount, PositiveAmount]).nullable(),
+  /** Diameter in mm of the smallest ball; null where it is no ball. */
+  ballMm: PositiveAmount.nullable(),
+  /** Longest free cord, ribbon or elastic in mm; null where there is none. */
+  cordMm: PositiveAmount.nullable(),
+  allergens: z.array(Allergen).max(20),
+  hazards: z.array(Hazard).max(HAZARDS.length),
+})
+export type MaterialSafety = z.infer<typeof MaterialSafety>
+
+/** How a shortage is met. */
+export const WAYS = ['buy', 'gather', 'borrow', 'ask'] as const
+export const Way = z.enum(WAYS)
+export type Way = z.infer<typeof Way>
+
+/** A thing that activities use. */
+export const Material = z.strictObject({
+  id: Id,
+  name: Line,
+  unit: BaseUnit,
+  /** A consumable is used up; a reusable comes back after each placement. */
+  use: z.enum(['consumable', 'reusable']),
+  /** Where it is kept in the house. */
+  place: OptionalLine,
+  onHand: Amount,
+  packs: z.array(Pack).max(12),
+  way: Way,
+  /** Part of the shop: "paper and craft", "baking", "produce". */
+  shopPart: Line,
+  /** Days it keeps from the day it is bought; null where it keeps for good. */
+  keepsDays: z.number().int().min(0).max(3650).nullable(),
+  /** Grams per millilitre, where volume and mass must meet. */
+  density: PositiveAmount.max(25).nullable(),
+  safety: MaterialSafety,
+})
+export type Material = z.infer<typeof Material>

@@ -1,0 +1,46 @@
+import { z } from 'zod'
+import { CalendarDate, Id, Line, TimeOfDay } from './primitives'
+import { MAX_UNIT_DAYS } from './unit'
+
+const DayNumber = z.number().int().min(1).max(MAX_UNIT_DAYS)
+
+/** A moment lies in a block of one program day; a set-up stands at its center from one program day to another. */
+export const Where = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('moment'),
+    day: DayNumber,
+    blockId: Id,
+    /** Start; null is the start of the block. */
+    from: TimeOfDay.nullable(),
+  }),
+  z
+    .strictObject({ kind: z.literal('set-up'), fromDay: DayNumber, toDay: DayNumber })
+    .refine((span) => span.fromDay <= span.toDay, { message: 'It cannot be put away before it is put out', path: ['toDay'] }),
+])
+export type Where = z.infer<typeof Where>
+
+/** An activity on the plan. */
+export const Placement = z.strictObject({
+  id: Id,
+  unitId: Id,
+  activityId: Id,
+  where: Where,
+  centerId: Id.nullable(),
+  leadId: Id.nullable(),
+  status: z.enum(['planned', 'done', 'skipped']),
+  /** A date that may not slide, such as an outing with a booking. */
+  pinnedDate: CalendarDate.nullable(),
+  /** Done behind a gate or at a high table: only those who take part can reach it. */
+  apart: z.boolean(),
+  /** Children that the provider keeps out of it; they get the beside where there is one. */
+  keptOut: z.array(Id).max(60),
+  /** Material used instead, by requirement id. */
+  swaps: z.record(Id, Id),
+  /** Cautions of severity `change` that were set aside, with the reason that the day sheet prints. */
+  setAside: z.array(z.strictObject({ ruleId: Id, reason: Line })).max(40),
+})
+export type Placement = z.infer<typeof Placement>
+
+/** One step of a placement, ticked by whoever did it. */
+export const Tick = z.strictObject({ placementId: Id, step: Id, done: z.boolean(), at: z.iso.datetime(), by: Line })
+export type Tick = z.infer<typeof Tick>

@@ -1,0 +1,28 @@
+import type { Activity } from './activity'
+import type { Adult } from './adult'
+import type { Center } from './center'
+import type { Child } from './child'
+import type { Home } from './home'
+import type { Material } from './material'
+import type { Placement } from './placement'
+import type { CalendarDate } from './primitives'
+import type { Idea, Purchase, Unit } from './unit'
+
+/** All that belongs to the home rather than to one unit. */
+export interface House {
+  home: Home
+  children: Child[]
+  adults: Adult[]
+  centers: Center[]
+  materials: Material[]
+  activities: Activity[]
+}
+
+/** A unit with everything it refers to, and today: what every computation on a plan starts from. */
+export interface UnitSnapshot extends House {
+  unit: Unit
+  placements: Placement[]
+  ideas: Idea[]
+  purchases: Purchase[]
+  today: CalendarDate
+}

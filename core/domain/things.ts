@@ -1,0 +1,61 @@
+import { z } from 'zod'
+import { Activity } from './activity'
+import { Adult } from './adult'
+import { Center } from './center'
+import { Child } from './child'
+import { Home } from './home'
+import { Material } from './material'
+import { Placement } from './placement'
+import { Id, Line, Version } from './primitives'
+import { Idea, Purchase, Unit } from './unit'
+
+/** Every kind of row that people edit, with its schema. Form, API, file and store all go through this table. */
+export const THINGS = {
+  home: Home, child: Child, adult: Adult, center: Center, material: Material, activity: Activity,
+  unit: Unit, idea: Idea, placement: Placement, purchase: Purchase,
+} as const
+export type ThingKind = keyof typeof THINGS
+export type ThingOf<K extends ThingKind> = z.infer<(typeof THINGS)[K]>
+export const THING_KINDS = Object.keys(THINGS) as ThingKind[]
+
+/** Kinds that belong to one unit and go when it goes. */
+export const UNIT_KINDS = ['unit', 'idea', 'placement', 'purchase'] as const satisfies ThingKind[]
+
+function putOf<K extends ThingKind>(kind: K) {
+  return z.strictObject({
+    op: z.literal('put'),
+    kind: z.literal(kind),
+    /** Version that the writer started from; 0 for a new row. */
+    base: Version,
+    value: THINGS[kind],
+  })
+}
+
+const Put = z.discriminatedUnion('kind', [
+  putOf('home'), putOf('child'), putOf('adult'), putOf('center'), putOf('material'), putOf('activity'),
+  putOf('unit'), putOf('idea'), putOf('placement'), putOf('purchase'),
+])
+const Remove = z.strictObject({ op: z.literal('remove'), kind: z.enum(THING_KINDS as [ThingKind, ...ThingKind[]]), id: Id, base: Version })
+
+/** One write: put a whole row, or remove it. */
+export const Op = z.discriminatedUnion('op', [Put, Remove])
+export type Op = z.infer<typeof Op>
+export type PutOp = z.infer<typeof Put>
+
+/** A change: several writes that hold together, named in the user's words for undo and the log. */
+export const Change = z.strictObject({
+  /** Made by the writer, so that a retry after a lost answer is not applied twice. */
+  id: Id,
+  /** The unit it belongs to; null for the home itself. */
+  unitId: Id.nullable(),
+  label: Line,
+  ops: z.array(Op).min(1, 'A change needs at least one write').max(2000),
+})
+export type Change = z.infer<typeof Change>
+
+/** A row as it is read: its value and its version. */
+export interface Row<K extends ThingKind = ThingKind> {
+  kind: K
+  version: number
+  value: ThingOf<K>
+}

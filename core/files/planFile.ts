@@ -1,0 +1,177 @@
+import { z } from 'zod'
+import { Activity, Adult, Center, Child, Home, Idea, Material, Placement, Purchase, THINGS, Unit, type Op, type Row, type ThingKind, type ThingOf } from '../domain'
+import type { Fault } from '../fault'
+
+/** Version of the plan file that this core writes. It reads this one only. */
+export const PLAN_FILE_VERSION = 1
+
+/** Largest numbers of things in one file: a home with ten years of units is well inside. */
+const MANY = 20_000
+
+/** A home, or units of one, with all that they refer to. File name ending: `.kobby.json`. */
+export const PlanFile = z.strictObject({
+  format: z.literal('kobby-plan'),
+  version: z.literal(PLAN_FILE_VERSION),
+  home: Home.nullable(),
+  children: z.array(Child).max(200),
+  adults: z.array(Adult).max(200),
+  centers: z.array(Center).max(200),
+  materials: z.array(Material).max(MANY),
+  activities: z.array(Activity).max(MANY),
+  units: z.array(Unit).max(2000),
+  ideas: z.array(Idea).max(MANY),
+  placements: z.array(Placement).max(MANY),
+  purchases: z.array(Purchase).max(MANY),
+})
+export type PlanFile = z.infer<typeof PlanFile>
+
+/** Lists of a plan file with the kind of thing in each, in an order in which each only refers to earlier ones. */
+export const FILE_LISTS = [
+  ['children', 'child'], ['adults', 'adult'], ['centers', 'center'], ['materials', 'material'], ['activities', 'activity'],
+  ['units', 'unit'], ['ideas', 'idea'], ['placements', 'placement'], ['purchases', 'purchase'],
+] as const satisfies [keyof PlanFile, ThingKind][]
+
+/** A reference from one thing to another: by which field, to which kind and id. */
+export interface Reference {
+  field: string
+  kind: ThingKind
+  id: string
+}
+
+/** Everything that a thing refers to and that must exist. */
+export function referencesOf(kind: ThingKind, value: ThingOf<ThingKind>): Reference[] {
+  const to = (field: string, target: ThingKind, id: string | null): Reference[] => (id === null ? [] : [{ field, kind: target, id }])
+  switch (kind) {
+    case 'activity': {
+      const activity = value as Activity
+      return activity.requirements.flatMap((requirement, i) => [
+        ...to(`requirements.${i}.materialId`, 'material', requirement.materialId),
+        ...requirement.alternatives.flatMap((id, j) => to(`requirements.${i}.alternatives.${j}`, 'material', id)),
+      ])
+    }
+    case 'idea': {
+      const idea = value as Idea
+      return [...to('unitId', 'unit', idea.unitId), ...to('activityId', 'activity', idea.activityId)]
+    }
+    case 'placement': {
+      const placement = value as Placement
+      return [
+        ...to('unitId', 'unit', placement.unitId), ...to('activityId', 'activity', placement.activityId),
+        ...to('centerId', 'center', placement.centerId), ...to('leadId', 'adult', placement.leadId),
+        ...placement.keptOut.flatMap((id, i) => to(`keptOut.${i}`, 'child', id)),
+        ...Object.entries(placement.swaps).flatMap(([requirement, id]) => to(`swaps.${requirement}`, 'material', id)),
+      ]
+    }
+    case 'purchase': {
+      const purchase = value as Purchase
+      return [...to('unitId', 'unit', purchase.unitId), ...to('materialId', 'material', purchase.materialId)]
+    }
+    default:
+      return []
+  }
+}
+
+/** What an import would do to one thing. */
+export interface ImportEntry {
+  kind: ThingKind
+  id: string
+  name: string
+  does: 'add' | 'replace' | 'same'
+}
+
+/** An import before it is applied: every write, and what each means. */
+export interface ImportPlan {
+  entries: ImportEntry[]
+  ops: Op[]
+}
+
+/** Looks a row up in the store. */
+export type Lookup = (kind: ThingKind, id: string) => Row | undefined
+
+/** What a thing is called on screen. */
+export function thingName(kind: ThingKind, value: ThingOf<ThingKind>): string {
+  if ('name' in value) return value.name
+  if ('title' in value) return value.title
+  if ('text' in value && value.text) return value.text.slice(0, 80)
+  return kind
+}
+
+/** JSON of a value with its keys in order, so that two equal values read alike. */
+export function canonical(value: unknown): string {
+  return JSON.stringify(value, (_, inner: unknown) =>
+    inner && typeof inner === 'object' && !Array.isArray(inner)
+      ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : inner)
+}
+
+/**
+ * Plans the import of a valid file into a store: each thing added, replaced or the same. Two things of one id, and references to
+ * things that are neither in the file nor in the store, are faults that name the path.
+ *
+ * @param file parsed by {@link PlanFile}
+ * @param lookup rows of the store
+ * @param currentHome id and row of the store's own home; the file's home takes its place
+ */
+export function planImport(file: PlanFile, lookup: Lookup, currentHome: Row<'home'> | undefined): ImportPlan | { faults: Fault[] } {
+  const faults: Fault[] = []
+  const entries: ImportEntry[] = []
+  const ops: Op[] = []
+  const inFile = new Map<string, ThingOf<ThingKind>>()
+  const add = (kind: ThingKind, value: ThingOf<ThingKind>, row: Row | undefined) => {
+    const does = !row ? 'add' : canonical(row.value) === canonical(value) ? 'same' : 'replace'
+    entries.push({ kind, id: value.id, name: thingName(kind, value), does })
+    if (does !== 'same') ops.push({ op: 'put', kind, base: row?.version ?? 0, value } as Op)
+  }
+  for (const [list, kind] of FILE_LISTS) {
+    file[list].forEach((value, i) => {
+      const key = `${kind} ${value.id}`
+      if (inFile.has(key)) faults.push({ field: `${list}.${i}.id`, message: `Two of the ${list} have the id ${value.id}` })
+      inFile.set(key, value)
+    })
+  }
+  for (const [list, kind] of FILE_LISTS) {
+    file[list].forEach((value, i) => {
+      for (const reference of referencesOf(kind, value)) {
+        if (inFile.has(`${reference.kind} ${reference.id}`) || lookup(reference.kind, reference.id)) continue
+        faults.push({ field: `${list}.${i}.${reference.field}`, message: `No ${reference.kind} has the id ${reference.id}, neither in the file nor here` })
+      }
+    })
+  }
+  if (faults.length) return { faults }
+  if (file.home) {
+    // There is one home in a store: the file's settings replace it, under the id that it has here.
+    add('home', currentHome ? { ...file.home, id: currentHome.value.id } : file.home, currentHome)
+  }
+  for (const [list, kind] of FILE_LISTS) for (const value of file[list]) add(kind, value, lookup(kind, value.id))
+  return { entries, ops }
+}
+
+/** A plan file of everything in a house, or of one unit with what it refers to. */
+export function writePlanFile(all: Omit<PlanFile, 'format' | 'version'>): PlanFile {
+  return { format: 'kobby-plan', version: PLAN_FILE_VERSION, ...all }
+}
+
+/** One unit with the activities, materials and centers it uses; no child, no adult: it can be given to another home. */
+export function unitPlanFile(all: Omit<PlanFile, 'format' | 'version'>, unitId: string): PlanFile {
+  const ideas = all.ideas.filter((idea) => idea.unitId === unitId)
+  const placements = all.placements.filter((one) => one.unitId === unitId).map((one) => ({ ...one, leadId: null, keptOut: [] }))
+  const activityIds = new Set([...ideas.map((idea) => idea.activityId), ...placements.map((one) => one.activityId)])
+  const activities = all.activities.filter((activity) => activityIds.has(activity.id))
+  const materialIds = new Set([
+    ...activities.flatMap((activity) => activity.requirements.flatMap((requirement) => [requirement.materialId, ...requirement.alternatives])),
+    ...placements.flatMap((one) => Object.values(one.swaps)),
+  ])
+  const centerIds = new Set(placements.map((one) => one.centerId))
+  return writePlanFile({
+    home: null, children: [], adults: [],
+    centers: all.centers.filter((center) => centerIds.has(center.id)),
+    materials: all.materials.filter((material) => materialIds.has(material.id)),
+    activities,
+    units: all.units.filter((unit) => unit.id === unitId),
+    ideas, placements, purchases: [],
+  })
+}
+
+/** JSON Schema of every kind of thing and of the plan file, for the interface description. */
+export const jsonSchemaOf = (schema: z.ZodType) => z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' })
+export const thingSchemas = () => Object.fromEntries(Object.entries(THINGS).map(([kind, schema]) => [kind, jsonSchemaOf(schema)]))

@@ -1,0 +1,74 @@
+import { WEEKDAYS, type BaseUnit, type CalendarDate, type Weekday } from '../domain'
+import { weekdayOf } from '../calendar/dates'
+
+/** Litres, kitchen and imperial measures in base units (2-domain: exact US customary definitions, rounded to 0.001). */
+export const ML_PER_CUP = 236.588
+export const ML_PER_TABLESPOON = 14.787
+export const ML_PER_TEASPOON = 4.929
+export const G_PER_OUNCE = 28.35
+export const G_PER_POUND = 453.592
+export const CM_PER_INCH = 2.54
+
+const tidy = (value: number, places: number) => Number(value.toFixed(places)).toLocaleString('en-US', { maximumFractionDigits: places })
+
+/**
+ * A quantity in words, in the home's measures.
+ *
+ * @param quantity base units, 0 or more
+ * @param unit base unit
+ * @param measures the home's choice
+ * @example quantityWords(2460, 'g', 'metric') // '2.46 kg'
+ */
+export function quantityWords(quantity: number, unit: BaseUnit, measures: 'metric' | 'us'): string {
+  if (unit === 'each') return tidy(quantity, 2)
+  if (unit === 'sheet') return `${tidy(quantity, 2)} ${quantity === 1 ? 'sheet' : 'sheets'}`
+  if (measures === 'us') {
+    if (unit === 'g') return quantity >= G_PER_POUND ? `${tidy(quantity / G_PER_POUND, 1)} lb` : `${tidy(quantity / G_PER_OUNCE, 1)} oz`
+    if (unit === 'cm') return `${tidy(quantity / CM_PER_INCH, quantity < 254 ? 1 : 0)} in`
+    if (quantity >= ML_PER_CUP / 4) return `${tidy(quantity / ML_PER_CUP, 2)} ${quantity > ML_PER_CUP ? 'cups' : 'cup'}`
+    return quantity >= ML_PER_TABLESPOON ? `${tidy(quantity / ML_PER_TABLESPOON, 1)} tbsp` : `${tidy(quantity / ML_PER_TEASPOON, 1)} tsp`
+  }
+  const large = { g: ['kg', 1000], ml: ['l', 1000], cm: ['m', 100] }[unit] as [string, number]
+  return quantity >= large[1] ? `${tidy(quantity / large[1], 2)} ${large[0]}` : `${tidy(quantity, 1)} ${unit}`
+}
+
+/** Money in words. `moneyWords(4120, 'USD')` is `$41.20`. */
+export const moneyWords = (cents: number, currency: string): string =>
+  new Intl.NumberFormat('en-US', { style: 'currency', currency }).format(cents / 100)
+
+/** "Oona", "Oona and Pip", "Oona, Pip and Idris". */
+export const listWords = (items: readonly string[]): string =>
+  items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`
+
+/** "1 child", "3 children". */
+export const countWords = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`
+
+const SHORT_DAYS: Record<Weekday, string> = { mon: 'Mon', tue: 'Tue', wed: 'Wed', thu: 'Thu', fri: 'Fri', sat: 'Sat', sun: 'Sun' }
+const LONG_DAYS: Record<Weekday, string> = {
+  mon: 'Monday', tue: 'Tuesday', wed: 'Wednesday', thu: 'Thursday', fri: 'Friday', sat: 'Saturday', sun: 'Sunday',
+}
+const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December']
+
+export const shortWeekday = (weekday: Weekday): string => SHORT_DAYS[weekday]
+export const longWeekday = (weekday: Weekday): string => LONG_DAYS[weekday]
+
+/** "Tue 10". */
+export const shortDate = (date: CalendarDate): string => `${SHORT_DAYS[weekdayOf(date)]} ${Number(date.slice(8))}`
+/** "Tuesday 10 March". */
+export const longDate = (date: CalendarDate): string =>
+  `${LONG_DAYS[weekdayOf(date)]} ${Number(date.slice(8))} ${MONTHS[Number(date.slice(5, 7)) - 1]}`
+/** "Tue 10 Mar". */
+export const mediumDate = (date: CalendarDate): string => `${shortDate(date)} ${MONTHS[Number(date.slice(5, 7)) - 1].slice(0, 3)}`
+/** "10 March 2026". */
+export const fullDate = (date: CalendarDate): string => `${Number(date.slice(8))} ${MONTHS[Number(date.slice(5, 7)) - 1]} ${date.slice(0, 4)}`
+
+/** "9:15" for "09:15". */
+export const clockWords = (time: string): string => time.replace(/^0/, '')
+
+/** "Monday to Thursday", "Mon, Wed and Fri": the weekdays of a pattern in short. */
+export function weekdaysWords(days: readonly Weekday[]): string {
+  const at = days.map((day) => WEEKDAYS.indexOf(day)).sort((a, b) => a - b)
+  const run = at.length > 2 && at.every((day, i) => i === 0 || day === at[i - 1] + 1)
+  if (run) return `${SHORT_DAYS[WEEKDAYS[at[0]]]} to ${SHORT_DAYS[WEEKDAYS[at[at.length - 1]]]}`
+  return listWords(at.map((day) => SHORT_DAYS[WEEKDAYS[day]]))
+}

@@ -1,0 +1,127 @@
+import { participants, type Part } from '../attendance/participants'
+import { minutesOf, planMinute, timeOf } from '../calendar/dates'
+import { placeDates, programDays, type DateProblem, type ProgramDay, type ProgramDays } from '../calendar/programDays'
+import { hoursOn } from '../attendance/presence'
+import {
+  takesPlacements, type Activity, type Center, type Child, type Home, type Material, type Placement, type RhythmBlock,
+  type TimeOfDay, type UnitSnapshot,
+} from '../domain'
+
+/** A placement with its dates, its times and everyone's part in it: what needs, cautions and sheets are computed from. */
+export interface Session {
+  placement: Placement
+  activity: Activity
+  center: Center | null
+  /** The block it lies in; null for a set-up. */
+  block: RhythmBlock | null
+  /** Every held day it covers, in order; at least one. */
+  days: ProgramDay[]
+  /** On its first day, and until when on its last. */
+  from: TimeOfDay
+  to: TimeOfDay
+  /** Start, end, and end with tidying, as plan minutes. */
+  start: number
+  end: number
+  freeAgain: number
+  parts: Part[]
+}
+
+export interface ResolvedPlan {
+  program: ProgramDays
+  /** In order of start. */
+  sessions: Session[]
+  problems: DateProblem[]
+  materials: ReadonlyMap<string, Material>
+  activities: ReadonlyMap<string, Activity>
+  /** Placements whose end lies before today, or that are done or skipped, are behind us. */
+  isBehind: (session: Session) => boolean
+}
+
+/** Things by their id. */
+export const byId = <T extends { id: string }>(things: readonly T[]): Map<string, T> => new Map(things.map((thing) => [thing.id, thing]))
+
+const RANK = { 'takes-part': 2, beside: 1, out: 0 } as const
+
+/** Each child's best part over several occasions: someone who takes part on one day of a set-up takes part in it. */
+function bestParts(lists: Part[][]): Part[] {
+  return lists.reduce((best, next) => best.map((part, i) => (RANK[next[i].does] > RANK[part.does] ? next[i] : part)))
+}
+
+/** Blocks in which children use what stands at the centers; the whole opening time where the rhythm names none. */
+function freeBlocks(home: Home, day: ProgramDay): { from: TimeOfDay; to: TimeOfDay }[] {
+  const blocks = home.rhythm.filter((block) => block.kind === 'choice' || block.kind === 'after' || block.kind === 'outdoors')
+  const open = hoursOn({ pattern: home.open, exceptions: [] }, day.date)
+  return blocks.length ? blocks : open ? [open] : []
+}
+
+/** Start and end of a moment: from its own start or the block's, for as long as the activity takes. */
+export function momentSpan(activity: Pick<Activity, 'minutes'>, block: Pick<RhythmBlock, 'from'>, from: TimeOfDay | null) {
+  const start = from ?? block.from
+  return { from: start, to: timeOf(minutesOf(start) + activity.minutes.do) }
+}
+
+/** The parts of every child in a placement, were it to lie there: used for what is placed and for what is only tried. */
+export function partsOf(
+  house: { home: Home; children: Child[] }, materials: ReadonlyMap<string, Material>, activity: Activity,
+  placement: Pick<Placement, 'where' | 'keptOut' | 'swaps'>, days: ProgramDay[], span: { from: TimeOfDay; to: TimeOfDay },
+): Part[] {
+  const occasion = { home: house.home, children: house.children, materials, keptOut: placement.keptOut, swaps: placement.swaps }
+  if (placement.where.kind === 'moment') return participants(activity, { ...occasion, date: days[0].date, ...span })
+  return bestParts(
+    days.flatMap((day) =>
+      freeBlocks(house.home, day).map((block) => participants(activity, { ...occasion, date: day.date, from: block.from, to: block.to })),
+    ),
+  )
+}
+
+/**
+ * Resolves a snapshot once: dates, times and parts of every placement. A placement that cannot be resolved (dropped day,
+ * block gone from the rhythm) is not lost: it stands in `problems`.
+ */
+export function resolvePlan(snapshot: UnitSnapshot): ResolvedPlan {
+  const { home, unit, today } = snapshot
+  const program = programDays(home, unit)
+  const materials = byId(snapshot.materials)
+  const activities = byId(snapshot.activities)
+  const centers = byId(snapshot.centers)
+  const blocks = byId(home.rhythm)
+  const sessions: Session[] = []
+  const problems: DateProblem[] = []
+
+  for (const { placement, days, problem } of placeDates(snapshot.placements, program)) {
+    if (problem) problems.push(problem)
+    const activity = activities.get(placement.activityId)
+    if (!activity || !days.length) continue
+    const first = days[0]
+    const last = days[days.length - 1]
+    const center = placement.centerId === null ? null : (centers.get(placement.centerId) ?? null)
+    const { where } = placement
+    const block = where.kind === 'moment' ? (blocks.get(where.blockId) ?? null) : null
+    if (where.kind === 'moment' && !block) {
+      problems.push({ placementId: placement.id, kind: 'day-dropped', message: 'Its block is no longer in the rhythm of the day' })
+      continue
+    }
+    const span = where.kind === 'moment'
+      ? momentSpan(activity, block!, where.from)
+      : {
+          from: hoursOn({ pattern: home.open, exceptions: [] }, first.date)?.from ?? '00:00',
+          to: hoursOn({ pattern: home.open, exceptions: [] }, last.date)?.to ?? '23:59',
+        }
+    const parts = partsOf(snapshot, materials, activity, placement, days, span)
+    const end = planMinute(last.date, span.to)
+    sessions.push({
+      placement, activity, center, block, days, ...span, parts,
+      start: planMinute(first.date, span.from),
+      end,
+      freeAgain: end + activity.minutes.clear,
+    })
+  }
+  sessions.sort((a, b) => a.start - b.start || (a.placement.id < b.placement.id ? -1 : 1))
+  const isBehind = (session: Session) =>
+    session.placement.status !== 'planned' || session.days[session.days.length - 1].date < today
+  return { program, sessions, problems, materials, activities, isBehind }
+}
+
+/** Blocks of the rhythm that take placements, in order of time. */
+export const plannableBlocks = (home: Pick<Home, 'rhythm'>): RhythmBlock[] =>
+  home.rhythm.filter((block) => takesPlacements(block.kind)).sort((a, b) => (a.from < b.from ? -1 : 1))

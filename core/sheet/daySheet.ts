@@ -1,0 +1,214 @@
+import { childHours, presentAt } from '../attendance/presence'
+import { byAge, type Part } from '../attendance/participants'
+import { stageOn } from '../attendance/stageOn'
+import { CAUTION_CLOSING, sessionCautions, type Severity } from '../cautions'
+import type { CalendarDate, Stage, TimeOfDay, UnitSnapshot } from '../domain'
+import { demand } from '../fault'
+import { ATTENTION_NAMES, allergenName, OUT_WORDS, STAGE_NAMES } from '../format/names'
+import { clockWords, listWords, longDate, quantityWords } from '../format/words'
+import type { ResolvedPlan, Session } from '../plan/resolve'
+import { sessionNeeds } from '../supplies/needs'
+
+/** A child as a helper needs to know one: never a birth date, a note or another day. */
+export interface SheetChild {
+  name: string
+  stage: Stage
+  here: { from: TimeOfDay; to: TimeOfDay }
+  naps: { from: TimeOfDay; to: TimeOfDay }[]
+  allergies: string[]
+  mouths: boolean
+}
+
+export interface SheetStep {
+  /** Stable within its placement: what a tick refers to. */
+  id: string
+  /** Names of those it is for; empty for everyone. */
+  who: string
+  text: string
+}
+
+export interface SheetMark {
+  name: string
+  does: 'takes-part' | 'beside' | 'out'
+  words: string
+  caution: boolean
+}
+
+export interface SheetItem {
+  placementId: string
+  title: string
+  aim: string
+  from: TimeOfDay
+  to: TimeOfDay
+  /** Out all day at its center, with no time of its own. */
+  standing: boolean
+  center: string
+  lead: string
+  attention: string
+  status: 'planned' | 'done' | 'skipped'
+  marks: SheetMark[]
+  cautions: { severity: Severity; title: string; why: string; setAside: string | null }[]
+  materials: { name: string; amount: string; place: string }[]
+  steps: SheetStep[]
+  say: string[]
+  tidy: string
+  apart: boolean
+}
+
+/** One day of one unit, with what a helper needs and nothing else. */
+export interface DaySheet {
+  unit: string
+  home: string
+  number: number
+  date: CalendarDate
+  of: number
+  focus: string
+  event: string
+  children: SheetChild[]
+  away: string[]
+  /** The whole rhythm, so that lunch and nap stand in their place. */
+  blocks: { id: string; name: string; from: TimeOfDay; to: TimeOfDay; placementIds: string[] }[]
+  items: SheetItem[]
+  closing: string
+}
+
+const LETTERS = 2
+/** A child's mark: the initial, or two letters where two children share one. */
+export function markOf(name: string, all: readonly string[]): string {
+  const shared = all.filter((other) => other[0]?.toLowerCase() === name[0]?.toLowerCase()).length > 1
+  return shared ? name.slice(0, LETTERS) : name.slice(0, 1).toUpperCase()
+}
+
+/** What one child's part is called, for a label: "Oona: beside, ...". */
+export function partWords(part: Part): string {
+  if (part.does === 'takes-part') return `${part.child.name} takes part: ${part.variant.how}`
+  if (part.does === 'beside') return `${part.child.name} beside: ${part.variant.how}`
+  return `${part.child.name}: ${OUT_WORDS[part.reason]}`
+}
+
+function stepsOf(session: Session): SheetStep[] {
+  const { activity, parts } = session
+  const own = activity.steps.map((text, i): SheetStep => ({ id: `step-${i + 1}`, who: '', text }))
+  const forWhom = activity.variants.flatMap((variant): SheetStep[] => {
+    const children = parts.filter((part) => part.variant?.id === variant.id).map((part) => part.child.name)
+    if (!children.length) return []
+    return [{ id: `variant-${variant.id}`, who: `${listWords(children)}${variant.kind === 'beside' ? ' beside' : ''}`, text: variant.how }]
+  })
+  return [...own, ...forWhom]
+}
+
+function itemOf(session: Session, snapshot: UnitSnapshot, plan: ResolvedPlan): SheetItem {
+  const { activity, placement } = session
+  const cautions = sessionCautions(session, plan)
+  const atRisk = new Set(cautions.filter((one) => one.severity !== 'watch' && one.setAside === null).flatMap((one) => one.childIds))
+  const standing = placement.where.kind === 'set-up'
+  return {
+    placementId: placement.id,
+    title: activity.title, aim: activity.aim, from: session.from, to: session.to, standing,
+    center: session.center?.name ?? '',
+    lead: snapshot.adults.find((adult) => adult.id === placement.leadId)?.name ?? '',
+    attention: ATTENTION_NAMES[activity.attention],
+    status: placement.status,
+    marks: session.parts
+      .filter((part) => part.does !== 'out' || part.reason !== 'not-here')
+      .map((part) => ({ name: part.child.name, does: part.does, words: partWords(part), caution: atRisk.has(part.child.id) })),
+    cautions: cautions.map((one) => ({ severity: one.severity, title: one.rule.title, why: one.why, setAside: one.setAside })),
+    materials: sessionNeeds(session, plan.materials).map(({ material, quantity }) => ({
+      name: material.name, amount: quantityWords(quantity, material.unit, snapshot.home.measures), place: material.place,
+    })),
+    steps: stepsOf(session),
+    say: activity.say, tidy: activity.tidy, apart: placement.apart,
+  }
+}
+
+/** The focus of a unit in one line: "Letter K · 5 · diamond · sky blue". */
+export const focusWords = (focus: { letter: string; number: string; shape: string; colour: string }): string =>
+  [focus.letter && `Letter ${focus.letter}`, focus.number, focus.shape, focus.colour].filter(Boolean).join(' · ')
+
+/**
+ * The sheet of one program day.
+ *
+ * @param number program day, from 1
+ * @throws InputError naming `day` where the unit has no such day, or it is dropped
+ */
+export function daySheet(snapshot: UnitSnapshot, plan: ResolvedPlan, number: number): DaySheet {
+  const day = plan.program.days.find((one) => one.number === number)
+  demand(day, 'day', `This unit has no day ${number}`)
+  demand(day.held, 'day', `Day ${number} is dropped: ${day.reason}`)
+  const { unit, home } = snapshot
+  const here = byAge(snapshot.children).flatMap((child): SheetChild[] => {
+    const hours = childHours(child, day.date)
+    if (!hours) return []
+    return [{
+      name: child.name, stage: stageOn(child, day.date, home.stageBounds), here: hours, naps: child.naps,
+      allergies: child.allergens.map(allergenName), mouths: child.mouths,
+    }]
+  })
+  const items = plan.sessions
+    .filter((session) => session.days.some((one) => one.number === number))
+    .map((session) => itemOf(onDay(session, day, snapshot), snapshot, plan))
+  const blocks = [...home.rhythm].sort((a, b) => (a.from < b.from ? -1 : 1)).map((block) => ({
+    id: block.id, name: block.name, from: block.from, to: block.to,
+    placementIds: plan.sessions.filter((session) => session.block?.id === block.id && session.days[0].number === number).map((session) => session.placement.id),
+  }))
+  return {
+    unit: unit.name, home: home.name, number, date: day.date, of: plan.program.days.length,
+    focus: focusWords(unit.focus),
+    event: unit.events.filter((event) => event.day === number).map((event) => event.name).join(', '),
+    children: here,
+    away: byAge(snapshot.children).filter((child) => !childHours(child, day.date)).map((child) => child.name),
+    blocks, items, closing: CAUTION_CLOSING,
+  }
+}
+
+/** A set-up as it stands on one of its days: with the children of that day only. */
+function onDay(session: Session, day: Session['days'][number], snapshot: UnitSnapshot): Session {
+  if (session.placement.where.kind === 'moment') return session
+  const here = new Set(snapshot.children.filter((child) => childHours(child, day.date)).map((child) => child.id))
+  const parts = session.parts.map((part): Part => (here.has(part.child.id) ? part : { child: part.child, stage: part.stage, does: 'out', variant: null, reason: 'not-here' }))
+  return { ...session, days: [day], parts }
+}
+
+/** How many children are in the home at a time of a date, asleep or not. */
+export const countHere = (snapshot: UnitSnapshot, date: CalendarDate, from: TimeOfDay, to: TimeOfDay): number =>
+  snapshot.children.filter((child) => presentAt(child, date, from, to) !== 'not-here').length
+
+/** A sheet's title: "Tuesday 10 March, day 4 of 10". */
+export const sheetTitle = (sheet: DaySheet): string => `${longDate(sheet.date)}, day ${sheet.number} of ${sheet.of}`
+
+const escape = (text: string) => text.replace(/([\\`*_[\]<>#|])/g, '\\$1')
+
+/** A day sheet as Markdown, to paste anywhere. User text is escaped. */
+export function daySheetMarkdown(sheet: DaySheet): string {
+  const lines = [`# ${escape(sheetTitle(sheet))}`, '', `${escape(sheet.unit)}${sheet.focus ? ` (${escape(sheet.focus)})` : ''}${sheet.event ? `. Today: ${escape(sheet.event)}` : ''}`, '', '## Here today', '']
+  for (const child of sheet.children) {
+    const facts = [STAGE_NAMES[child.stage].toLowerCase(), `${clockWords(child.here.from)} to ${clockWords(child.here.to)}`]
+    if (child.naps.length) facts.push(`sleeps ${child.naps.map((nap) => `${clockWords(nap.from)} to ${clockWords(nap.to)}`).join(', ')}`)
+    if (child.allergies.length) facts.push(`**allergy: ${escape(child.allergies.join(', '))}**`)
+    if (child.mouths) facts.push('mouths things')
+    lines.push(`- **${escape(child.name)}**: ${facts.join(', ')}`)
+  }
+  if (sheet.away.length) lines.push(`- Away: ${escape(sheet.away.join(', '))}`)
+  const byId = new Map(sheet.items.map((item) => [item.placementId, item]))
+  for (const block of sheet.blocks) {
+    lines.push('', `## ${clockWords(block.from)} ${escape(block.name)}`)
+    for (const id of block.placementIds) lines.push(...itemMarkdown(byId.get(id)!))
+  }
+  const standing = sheet.items.filter((item) => item.standing)
+  if (standing.length) lines.push('', '## Out at the centers')
+  for (const item of standing) lines.push(...itemMarkdown(item))
+  lines.push('', `*${sheet.closing}*`, '')
+  return lines.join('\n')
+}
+
+function itemMarkdown(item: SheetItem): string[] {
+  const facts = [item.standing ? '' : `${clockWords(item.from)} to ${clockWords(item.to)}`, item.center, item.lead && `${item.lead} leads`, item.attention].filter(Boolean)
+  return [
+    '', `### ${escape(item.title)}`, '', escape(facts.join(' · ')), '',
+    ...item.cautions.map((one) => `> **${one.severity === 'stop' ? 'Stop' : one.severity === 'change' ? 'Change' : 'Watch'}:** ${escape(one.why)}${one.setAside ? ` Set aside: ${escape(one.setAside)}` : ''}`),
+    ...(item.cautions.length ? [''] : []),
+    ...(item.materials.length ? [`In hand: ${escape(item.materials.map((one) => `${one.name} (${one.amount})`).join(', '))}`, ''] : []),
+    ...item.steps.map((step) => `- [ ] ${step.who ? `**${escape(step.who)}**: ` : ''}${escape(step.text)}`),
+    ...(item.tidy ? ['', `Tidy up: ${escape(item.tidy)}`] : []),
+  ]
+}

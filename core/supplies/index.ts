@@ -1,0 +1,4 @@
+export * from './needs'
+export * from './packs'
+export * from './trips'
+export * from './supplyList'

@@ -1,0 +1,117 @@
+import type { Part } from '../attendance/participants'
+import { planMinute, addDays } from '../calendar/dates'
+import type { Activity, BaseUnit, Material, Requirement } from '../domain'
+import type { ResolvedPlan, Session } from '../plan/resolve'
+
+/** Rounding noise of products such as 10 x 1.1 is below this; no real quantity is. */
+const NOISE = 1e-6
+
+/** Adds the spare share, and rounds up what comes in pieces. */
+function rounded(raw: number, spare: number, unit: BaseUnit): number {
+  const withSpare = Math.round((raw * (1 + spare)) / NOISE) * NOISE
+  return unit === 'each' || unit === 'sheet' ? Math.ceil(withSpare - NOISE) : Number(withSpare.toFixed(6))
+}
+
+/** How one requirement of one session comes to its quantity. */
+export interface Need {
+  session: Session
+  requirement: Requirement
+  material: Material
+  /** Children whose variant uses it. */
+  users: number
+  /** Times the requirement's quantity is taken: children, groups or one set-up. */
+  times: number
+  quantity: number
+}
+
+/** Children whose variant uses a requirement: those who take part, and those beside where their variant is named. */
+export function usersOf(requirement: Requirement, parts: readonly Part[]): number {
+  return parts.filter((part) =>
+    requirement.variants === null ? part.does === 'takes-part' : part.variant !== null && requirement.variants.includes(part.variant.id),
+  ).length
+}
+
+/**
+ * The quantity of one requirement for a number of users: per child, per started group, or once per set-up; then the spare
+ * share; `each` and `sheet` rounded up. Nobody who uses it needs nothing.
+ *
+ * @param requirement quantity in base units, basis, spare share 0 to 2
+ * @param users 0 or more
+ * @param unit base unit of the material
+ * @example 3 streamers each for 7 children with 10 % spare: 24
+ */
+export function quantityFor(requirement: Pick<Requirement, 'quantity' | 'basis' | 'spare'>, users: number, unit: BaseUnit) {
+  const { basis } = requirement
+  const times = users === 0 ? 0 : basis.by === 'child' ? users : basis.by === 'group' ? Math.ceil(users / basis.of) : 1
+  return { times, quantity: rounded(times * requirement.quantity, requirement.spare, unit) }
+}
+
+/** Every need of every session, in order of time; those of nobody left out. */
+export function needsOf(plan: ResolvedPlan): Need[] {
+  return plan.sessions.flatMap((session) => sessionNeeds(session, plan.materials))
+}
+
+/** The needs of one session. A requirement whose material is unknown is left out: the store does not let one arise. */
+export function sessionNeeds(session: Pick<Session, 'activity' | 'parts' | 'placement'> & Session, materials: ReadonlyMap<string, Material>): Need[] {
+  return session.activity.requirements.flatMap((requirement) => {
+    const material = materials.get(session.placement.swaps[requirement.id] ?? requirement.materialId)
+    if (!material) return []
+    const users = usersOf(requirement, session.parts)
+    const { times, quantity } = quantityFor(requirement, users, material.unit)
+    return quantity > 0 ? [{ session, requirement, material, users, times, quantity }] : []
+  })
+}
+
+/** A stretch of time in which something is taken. Minutes from any common origin; `to` is past the last. */
+export interface Use {
+  from: number
+  to: number
+  quantity: number
+}
+
+/** The most in use at once, and the first stretch in which that is so. */
+export interface Peak {
+  quantity: number
+  from: number
+  to: number
+}
+
+/**
+ * Peak of reusables in use at once, by a sweep over starts and ends. What comes back at a moment can go out again at it.
+ *
+ * @param uses stretches [from, to) with the quantity taken, 0 or more
+ */
+export function peakInUse(uses: readonly Use[]): Peak {
+  const steps = uses.flatMap((use) => [{ at: use.from, by: use.quantity }, { at: use.to, by: -use.quantity }])
+  steps.sort((a, b) => a.at - b.at || a.by - b.by)
+  const peak: Peak = { quantity: 0, from: 0, to: 0 }
+  let inUse = 0
+  steps.forEach((step, i) => {
+    inUse += step.by
+    if (inUse > peak.quantity + NOISE) Object.assign(peak, { quantity: inUse, from: step.at, to: steps[i + 1]?.at ?? step.at })
+  })
+  return { ...peak, quantity: Math.round(peak.quantity / NOISE) * NOISE }
+}
+
+/** How late an overnight step may end: the evening before it is due. */
+export const EVENING_END = '21:00'
+
+/**
+ * Latest start of each preparation step, as plan minutes, counted backward from the start of the activity: each step and its wait
+ * end before the next one starts.
+ */
+export function latestPrepStarts(activity: Pick<Activity, 'prep'>, start: number): number[] {
+  const starts: number[] = []
+  let due = start
+  for (const step of [...activity.prep].reverse()) {
+    const finish = step.wait === 'overnight' ? eveningBefore(due) : due - step.wait
+    due = finish - step.minutes
+    starts.unshift(due)
+  }
+  return starts
+}
+
+function eveningBefore(minute: number): number {
+  const date = new Date(Math.floor(minute / 1440) * 86_400_000).toISOString().slice(0, 10)
+  return planMinute(addDays(date, -1), EVENING_END)
+}

@@ -1,0 +1,29 @@
+import { existsSync } from 'node:fs'
+import { join } from 'node:path'
+import type { Context, Next } from 'koa'
+import send from 'koa-send'
+
+/** Files whose name holds a hash of what is in them never change. */
+const FOREVER = 'public, max-age=31536000, immutable'
+
+/** Serves the built interface: its files, and its page for every address of its own. */
+export function webFiles(root: string) {
+  const built = existsSync(join(root, 'index.html'))
+  return async (ctx: Context, next: Next) => {
+    const reads = ctx.method === 'GET' || ctx.method === 'HEAD'
+    if (!built || !reads || ctx.path.startsWith('/api/') || ctx.path === '/health') return next()
+    const isFile = /\.[a-z0-9]+$/i.test(ctx.path)
+    if (isFile) {
+      try {
+        await send(ctx, ctx.path, { root })
+      } catch (error) {
+        if ((error as { status?: number }).status !== 404) throw error
+        return next()
+      }
+      ctx.set('Cache-Control', ctx.path.startsWith('/assets/') ? FOREVER : 'no-cache')
+      return
+    }
+    await send(ctx, 'index.html', { root })
+    ctx.set('Cache-Control', 'no-cache')
+  }
+}

@@ -1,0 +1,52 @@
+import { z } from 'zod'
+import type { Knex } from 'knex'
+import { Id } from '@core/domain'
+import { resolvePlan } from '@core/plan'
+import { daySheet, daySheetMarkdown } from '@core/sheet'
+import { RateLimiterMemory } from 'rate-limiter-flexible'
+import { Problem } from '../http/problem'
+import { route, type Route } from '../http/routes'
+import type { Clock } from '../services/clock'
+import { NewShare, TickInput, type Shares } from '../services/shares'
+import { readSnapshot } from '../services/snapshots'
+
+const DayParams = z.strictObject({ unitId: Id, day: z.coerce.number().int().min(1).max(60) })
+const Token = z.strictObject({ token: z.string().regex(/^[\w-]{10,64}$/, 'This is no link of ours') })
+
+/** Links that are not known, from one address in an hour: a guesser gets nowhere among 128 bits, and is stopped anyway. */
+const UNKNOWN_LINKS = { points: 60, duration: 3600 }
+
+/** Day sheets, links to them, and ticks. */
+export function handOverRoutes(db: Knex, clock: Clock, shares: Shares): Route[] {
+  const unknown = new RateLimiterMemory(UNKNOWN_LINKS)
+  const guarded = async <T>(ip: string, work: () => Promise<T>): Promise<T> => {
+    const tries = await unknown.get(ip)
+    if (tries && tries.consumedPoints >= UNKNOWN_LINKS.points) throw new Problem(429, 'Too many unknown links. Try again later.')
+    try {
+      return await work()
+    } catch (error) {
+      if (error instanceof Problem && error.status === 404) await unknown.consume(ip).catch(() => undefined)
+      throw error
+    }
+  }
+  return [
+    route({ method: 'get', path: '/units/:unitId/days/:day/sheet', summary: 'The sheet of one day', access: 'owner', params: DayParams }, async ({ params }) => {
+      const snapshot = await readSnapshot(db, clock, params.unitId)
+      return daySheet(snapshot, resolvePlan(snapshot), params.day)
+    }),
+    route({ method: 'get', path: '/units/:unitId/days/:day/sheet.md', summary: 'The sheet of one day as Markdown', access: 'owner', params: DayParams }, async ({ params, ctx }) => {
+      const snapshot = await readSnapshot(db, clock, params.unitId)
+      const text = daySheetMarkdown(daySheet(snapshot, resolvePlan(snapshot), params.day))
+      ctx.type = 'text/markdown; charset=utf-8'
+      ctx.attachment(`day-${params.day}.md`)
+      ctx.body = text
+    }),
+    route({ method: 'put', path: '/units/:unitId/days/:day/ticks', summary: 'Tick a step', access: 'owner', params: DayParams, body: TickInput }, async ({ params, body, user }) =>
+      shares.tickByOwner(params.unitId, params.day, body, user.name)),
+    route({ method: 'get', path: '/units/:unitId/shares', summary: 'Links of a unit', access: 'owner', params: z.strictObject({ unitId: Id }) }, async ({ params }) => ({ shares: await shares.list(params.unitId) })),
+    route({ method: 'post', path: '/units/:unitId/shares', summary: 'Make a link to one day; its secret is told once', access: 'owner', params: z.strictObject({ unitId: Id }), body: NewShare }, async ({ params, body }) => shares.create(params.unitId, body)),
+    route({ method: 'delete', path: '/units/:unitId/shares/:shareId', summary: 'Withdraw a link', access: 'owner', params: z.strictObject({ unitId: Id, shareId: Id }) }, async ({ params }) => shares.revoke(params.unitId, params.shareId)),
+    route({ method: 'get', path: '/shared/:token', summary: 'What a link shows: one day', access: 'open', params: Token }, async ({ params, ctx }) => guarded(ctx.ip, () => shares.open(params.token))),
+    route({ method: 'put', path: '/shared/:token/ticks', summary: 'Tick a step through a link', access: 'open', params: Token, body: TickInput }, async ({ params, body, ctx }) => guarded(ctx.ip, () => shares.tickByLink(params.token, body))),
+  ]
+}

@@ -1,0 +1,45 @@
+import { z } from 'zod'
+import type { Knex } from 'knex'
+import { Change, Id } from '@core/domain'
+import { notFound } from '../http/problem'
+import { route, type Route } from '../http/routes'
+import type { Changes } from '../services/changes'
+import type { Clock } from '../services/clock'
+import { readHouse, readRows, readUnit } from '../store/rows'
+import type { Shares } from '../services/shares'
+
+const Scope = z.strictObject({ unitId: Id.nullable() })
+const UnitParams = z.strictObject({ unitId: Id })
+const HISTORY_MOST = 200
+
+/** Reading the home and its units, and every change on them. */
+export function houseRoutes(db: Knex, clock: Clock, changes: Changes, shares: Shares): Route[] {
+  return [
+    route({ method: 'get', path: '/house', summary: 'Everything of the home, and today', access: 'owner' }, async () => ({
+      rows: await readHouse(db), today: await clock.today(),
+    })),
+    route({ method: 'get', path: '/units', summary: 'All units', access: 'owner' }, async () => ({ rows: await readRows(db, 'unit') })),
+    route({ method: 'get', path: '/units/:unitId', summary: 'One unit with its ideas, placements, purchases and ticks', access: 'owner', params: UnitParams }, async ({ params, user }) => {
+      const rows = await readUnit(db, params.unitId)
+      if (!rows.some((row) => row.kind === 'unit')) throw notFound('unit')
+      return { rows, ticks: await shares.ticks(params.unitId), steps: await changes.steps(params.unitId, user) }
+    }),
+    route({ method: 'get', path: '/changes', summary: 'The newest changes on a unit, or on the home', access: 'owner', query: z.strictObject({ unit: Id.optional() }) }, async ({ query }) => ({
+      changes: await changes.history(query.unit ?? null, HISTORY_MOST),
+    })),
+    route({ method: 'post', path: '/changes', summary: 'Apply a change, whole or not at all', access: 'owner', body: Change }, async ({ body, user }) => {
+      const result = await changes.apply(body, user)
+      return { ...result, steps: await changes.steps(body.unitId, user) }
+    }),
+    route({ method: 'get', path: '/changes/steps', summary: 'What undo and redo would do', access: 'owner', query: z.strictObject({ unit: Id.optional() }) }, async ({ query, user }) =>
+      changes.steps(query.unit ?? null, user)),
+    route({ method: 'post', path: '/changes/undo', summary: 'Take back your last change', access: 'owner', body: Scope }, async ({ body, user }) => {
+      const result = await changes.undo(body.unitId, user)
+      return { ...result, steps: await changes.steps(body.unitId, user) }
+    }),
+    route({ method: 'post', path: '/changes/redo', summary: 'Do again what was taken back', access: 'owner', body: Scope }, async ({ body, user }) => {
+      const result = await changes.redo(body.unitId, user)
+      return { ...result, steps: await changes.steps(body.unitId, user) }
+    }),
+  ]
+}

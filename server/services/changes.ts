@@ -1,0 +1,207 @@
+import type { Knex } from 'knex'
+import { canonical, referencesOf, thingName } from '@core/files'
+import { countWords } from '@core/format'
+import { UNIT_KINDS, type Change, type Op, type Placement, type Row, type ThingKind, type ThingOf } from '@core/domain'
+import type { Fault } from '@core/fault'
+import { invalid, notFound, Problem } from '../http/problem'
+import { deleteRow, readRow, readRows, writeRow } from '../store/rows'
+import type { User } from './accounts'
+import type { ChangedRow, Live } from './live'
+
+/** A row on either side of a change. */
+interface Side { kind: ThingKind; id: string; version: number; value: ThingOf<ThingKind> | null }
+
+export interface ChangeResult {
+  changeId: string
+  seq: number
+  label: string
+  rows: ChangedRow[]
+}
+
+/** Applies changes whole or not at all, keeps the log, and takes back what the log holds. */
+export class Changes {
+  constructor(private readonly db: Knex, private readonly live: Live) {}
+
+  /** Applies a change. One that came before, by its id, answers as it did then. */
+  async apply(change: Change, user: User): Promise<ChangeResult> {
+    const earlier = await this.db('changes').where({ id: change.id }).first()
+    if (earlier) return { changeId: change.id, seq: earlier.seq, label: earlier.label, rows: JSON.parse(earlier.after) }
+    const result = await this.db.transaction(async (tx) => {
+      const ops = await withDependents(tx, change.ops)
+      const before = await this.sidesBefore(tx, ops)
+      failOnStale(ops, before)
+      const after = ops.map((op, i): Side => ({
+        kind: op.kind, id: idOf(op), version: before[i].version + 1, value: op.op === 'put' ? op.value : null,
+      }))
+      await writeSides(tx, after)
+      await failOnDangling(tx, ops)
+      // A new change ends what could be redone, as everywhere.
+      await this.scope(tx, change.unitId, user).where({ state: 'undone' }).update({ state: 'dead' })
+      return this.log(tx, change, user, before, after)
+    })
+    this.announce(change.unitId, user, result)
+    return result
+  }
+
+  /** Takes back the user's last change on a unit, or on the home where `unitId` is null. */
+  undo(unitId: string | null, user: User): Promise<ChangeResult> {
+    return this.turn(unitId, user, 'done')
+  }
+
+  /** Does again what was last taken back. */
+  redo(unitId: string | null, user: User): Promise<ChangeResult> {
+    return this.turn(unitId, user, 'undone')
+  }
+
+  /** What could be undone and redone next, by its label. */
+  async steps(unitId: string | null, user: User): Promise<{ undo: string | null; redo: string | null }> {
+    const undo = await this.next(this.db, unitId, user, 'done')
+    const redo = await this.next(this.db, unitId, user, 'undone')
+    return { undo: undo?.label ?? null, redo: redo?.label ?? null }
+  }
+
+  /** The newest changes on a unit or the home, for "who changed this". */
+  async history(unitId: string | null, most: number) {
+    return this.db('changes').where({ unit_id: unitId }).orderBy('seq', 'desc').limit(most).select('seq', 'label', 'by', 'at', 'state')
+  }
+
+  private scope(db: Knex, unitId: string | null, user: User) {
+    return db('changes').where({ unit_id: unitId, user_id: user.id })
+  }
+
+  private next(db: Knex, unitId: string | null, user: User, state: 'done' | 'undone') {
+    return this.scope(db, unitId, user).where({ state }).orderBy('seq', state === 'done' ? 'desc' : 'asc').first()
+  }
+
+  private async turn(unitId: string | null, user: User, from: 'done' | 'undone'): Promise<ChangeResult> {
+    const result = await this.db.transaction(async (tx) => {
+      const change = await this.next(tx, unitId, user, from)
+      if (!change) throw new Problem(409, from === 'done' ? 'There is nothing to undo' : 'There is nothing to redo')
+      const before = JSON.parse(change.before) as Side[]
+      const after = JSON.parse(change.after) as Side[]
+      const [leaves, brings] = from === 'done' ? [after, before] : [before, after]
+      const target: Side[] = []
+      for (let i = 0; i < brings.length; i++) {
+        const now = await readRow(tx, leaves[i].kind, leaves[i].id)
+        if (canonical(now?.value ?? null) !== canonical(leaves[i].value)) {
+          throw new Problem(409, `Someone has changed this since: "${change.label}" cannot be ${from === 'done' ? 'undone' : 'redone'}. Nothing was changed.`)
+        }
+        target.push({ ...brings[i], version: Math.max(now?.version ?? 0, leaves[i].version, brings[i].version) + 1 })
+      }
+      // Taking back runs from the last write to the first, so that what refers is gone before what it refers to.
+      await writeSides(tx, from === 'done' ? [...target].reverse() : target)
+      await tx('changes').where({ seq: change.seq }).update({ state: from === 'done' ? 'undone' : 'done' })
+      return { changeId: change.id, seq: change.seq, label: change.label, rows: target }
+    })
+    this.announce(unitId, user, { ...result, changeId: `${result.changeId}-${from}` })
+    return result
+  }
+
+  private async sidesBefore(tx: Knex, ops: Op[]): Promise<Side[]> {
+    const sides: Side[] = []
+    for (const op of ops) {
+      const row = await readRow(tx, op.kind, idOf(op))
+      sides.push({ kind: op.kind, id: idOf(op), version: row?.version ?? 0, value: row?.value ?? null })
+    }
+    return sides
+  }
+
+  private async log(tx: Knex, change: Change, user: User, before: Side[], after: Side[]): Promise<ChangeResult> {
+    const [inserted] = await tx('changes').insert({
+      id: change.id, unit_id: change.unitId, user_id: user.id, by: user.name, at: new Date().toISOString(), label: change.label,
+      before: JSON.stringify(before), after: JSON.stringify(after), state: 'done',
+    }, ['seq'])
+    return { changeId: change.id, seq: typeof inserted === 'number' ? inserted : inserted.seq, label: change.label, rows: after }
+  }
+
+  private announce(unitId: string | null, user: User, result: ChangeResult): void {
+    this.live.tell({ type: 'change', unitId, by: user.name, ...result })
+  }
+}
+
+const idOf = (op: Op): string => (op.op === 'put' ? op.value.id : op.id)
+
+const opKey = (op: Op): string => `${op.kind} ${idOf(op)}`
+
+/**
+ * Completes a change with what follows from a removal, each as a write of its own so that undo brings all of it back: a removed
+ * unit takes what belongs to it along; a removed child or adult is let go of by the placements. What else still refers to a removed
+ * thing keeps it: that is a problem which names the users.
+ */
+async function withDependents(tx: Knex, ops: readonly Op[]): Promise<Op[]> {
+  const named = new Set(ops.map(opKey))
+  if (named.size < ops.length) throw invalid([{ field: 'ops', message: 'One change writes each thing once' }])
+  const removed = ops.filter((op) => op.op === 'remove')
+  if (!removed.length) return [...ops]
+
+  const before: Op[] = []
+  const goes = new Set(removed.map(opKey))
+  for (const unit of removed.filter((op) => op.kind === 'unit')) {
+    for (const kind of UNIT_KINDS.filter((one) => one !== 'unit')) {
+      for (const row of await readRows(tx, kind as ThingKind, idOf(unit))) {
+        const op: Op = { op: 'remove', kind, id: row.value.id, base: row.version }
+        if (!named.has(opKey(op))) before.push(op)
+        goes.add(opKey(op))
+      }
+    }
+  }
+  const users: string[] = []
+  for (const kind of REFERRING) {
+    for (const row of await readRows(tx, kind)) {
+      const key = `${kind} ${row.value.id}`
+      const broken = referencesOf(kind, row.value).filter((reference) => goes.has(`${reference.kind} ${reference.id}`))
+      if (!broken.length || named.has(key) || goes.has(key)) continue
+      if (kind === 'placement' && broken.every((reference) => reference.kind === 'child' || reference.kind === 'adult')) {
+        const placement = row.value as Placement
+        before.push({ op: 'put', kind, base: row.version, value: {
+          ...placement,
+          leadId: goes.has(`adult ${placement.leadId}`) ? null : placement.leadId,
+          keptOut: placement.keptOut.filter((id) => !goes.has(`child ${id}`)),
+        } })
+      } else users.push(thingName(kind, row.value))
+    }
+  }
+  if (users.length) {
+    const some = [...new Set(users)].slice(0, 5)
+    throw new Problem(409, `Still in use by ${countWords(users.length, 'other thing')}: ${some.join(', ')}${users.length > some.length ? ' and more' : ''}. Nothing was changed.`)
+  }
+  return [...before, ...ops]
+}
+
+/** Kinds whose rows refer to others. */
+const REFERRING: ThingKind[] = ['activity', 'idea', 'placement', 'purchase']
+
+function failOnStale(ops: Op[], before: Side[]): void {
+  const gone = ops.find((op, i) => op.op === 'remove' && op.base === 0 && before[i].value === null)
+  if (gone) throw notFound(gone.kind)
+  const conflicts = ops.flatMap((op, i) =>
+    op.base === before[i].version ? [] : [{ kind: op.kind, id: idOf(op), yours: op.op === 'put' ? op.value : null, theirs: before[i].value, version: before[i].version }])
+  if (conflicts.length) throw new Problem(409, 'Someone changed this while you were. Nothing was overwritten.', { conflicts })
+}
+
+async function writeSides(tx: Knex, sides: readonly Side[]): Promise<void> {
+  for (const side of sides) {
+    if (side.value === null) await deleteRow(tx, side.kind, side.id)
+    else await writeRow(tx, side.kind, side.value, side.version)
+  }
+}
+
+/** Every reference of what was written must be there now. */
+async function failOnDangling(tx: Knex, ops: Op[]): Promise<void> {
+  const faults: Fault[] = []
+  const known = new Map<string, Promise<Row | undefined>>()
+  const find = (kind: ThingKind, id: string) => {
+    const key = `${kind} ${id}`
+    if (!known.has(key)) known.set(key, readRow(tx, kind, id))
+    return known.get(key)!
+  }
+  for (const [i, op] of ops.entries()) {
+    if (op.op !== 'put') continue
+    for (const reference of referencesOf(op.kind, op.value)) {
+      if (!(await find(reference.kind, reference.id))) {
+        faults.push({ field: `ops.${i}.value.${reference.field}`, message: `No ${reference.kind} has the id ${reference.id}` })
+      }
+    }
+  }
+  if (faults.length) throw invalid(faults)
+}

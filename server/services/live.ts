@@ -1,0 +1,31 @@
+import { EventEmitter } from 'node:events'
+import type { ThingKind, ThingOf } from '@core/domain'
+
+/** A row as it is after a change; value null where it was removed. */
+export interface ChangedRow {
+  kind: ThingKind
+  id: string
+  version: number
+  value: ThingOf<ThingKind> | null
+}
+
+/** What other open screens are told. */
+export type LiveEvent =
+  | { type: 'change'; seq: number; changeId: string; unitId: string | null; label: string; by: string; rows: ChangedRow[] }
+  | { type: 'tick'; unitId: string; tick: { placementId: string; step: string; done: boolean; at: string; by: string } }
+  | { type: 'shares'; unitId: string }
+
+/** Tells every listener of what was committed, after it was. */
+export class Live {
+  private readonly hub = new EventEmitter().setMaxListeners(0)
+
+  tell(event: LiveEvent): void {
+    this.hub.emit('event', event)
+  }
+
+  /** Listens until the returned function is called. */
+  listen(listener: (event: LiveEvent) => void): () => void {
+    this.hub.on('event', listener)
+    return () => this.hub.off('event', listener)
+  }
+}

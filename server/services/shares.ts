@@ -1,0 +1,118 @@
+import { randomUUID } from 'node:crypto'
+import type { Knex } from 'knex'
+import { z } from 'zod'
+import { addDays } from '@core/calendar'
+import { CalendarDate, Id, Line } from '@core/domain'
+import { resolvePlan } from '@core/plan'
+import { daySheet, type DaySheet } from '@core/sheet'
+import { invalid, notFound, Problem } from '../http/problem'
+import { hashToken, newToken } from './accounts'
+import type { Clock } from './clock'
+import type { Live } from './live'
+import { readSnapshot } from './snapshots'
+
+export const NewShare = z.strictObject({ day: z.number().int().min(1).max(60), label: Line, endsOn: CalendarDate })
+export const TickInput = z.strictObject({ placementId: Id, step: Id, done: z.boolean() })
+type TickInput = z.infer<typeof TickInput>
+
+export interface Share {
+  id: string
+  unitId: string
+  day: number
+  label: string
+  createdAt: string
+  endsOn: string
+  revokedAt: string | null
+  openedAt: string | null
+}
+
+/** How long a link can be made to last, in days from today. */
+const LONGEST_DAYS = 90
+
+const shareOf = (row: Record<string, never>): Share => ({
+  id: row.id, unitId: row.unit_id, day: row.day, label: row.label, createdAt: row.created_at, endsOn: row.ends_on,
+  revokedAt: row.revoked_at, openedAt: row.opened_at,
+})
+
+export interface StoredTick { placementId: string; step: string; done: boolean; at: string; by: string }
+
+/** Links to one day of one unit for someone without an account, and the ticks on it. */
+export class Shares {
+  constructor(private readonly db: Knex, private readonly clock: Clock, private readonly live: Live) {}
+
+  /** Makes a link. Its secret is told once, here; only its hash is kept. */
+  async create(unitId: string, input: z.infer<typeof NewShare>): Promise<Share & { token: string }> {
+    const snapshot = await readSnapshot(this.db, this.clock, unitId)
+    daySheet(snapshot, resolvePlan(snapshot), input.day)
+    if (input.endsOn < snapshot.today) throw invalid([{ field: 'endsOn', message: 'This date has passed' }])
+    if (input.endsOn > addDays(snapshot.today, LONGEST_DAYS)) throw invalid([{ field: 'endsOn', message: `Choose a date within ${LONGEST_DAYS} days` }])
+    const token = newToken()
+    const row = {
+      id: randomUUID(), unit_id: unitId, day: input.day, label: input.label, token_hash: hashToken(token),
+      created_at: new Date().toISOString(), ends_on: input.endsOn, revoked_at: null, opened_at: null,
+    }
+    await this.db('shares').insert(row)
+    this.live.tell({ type: 'shares', unitId })
+    return { ...shareOf(row as never), token }
+  }
+
+  async list(unitId: string): Promise<Share[]> {
+    return (await this.db('shares').where({ unit_id: unitId }).orderBy('created_at', 'desc')).map(shareOf)
+  }
+
+  async revoke(unitId: string, id: string): Promise<void> {
+    const changed = await this.db('shares').where({ id, unit_id: unitId }).whereNull('revoked_at').update({ revoked_at: new Date().toISOString() })
+    if (!changed) throw notFound('link')
+    this.live.tell({ type: 'shares', unitId })
+  }
+
+  /** The share of a secret that still holds. */
+  async find(token: string): Promise<Share> {
+    const row = await this.db('shares').where({ token_hash: hashToken(token) }).first()
+    if (!row) throw new Problem(404, 'This link is not known. Ask for a new one.')
+    if (row.revoked_at) throw new Problem(410, 'This link was withdrawn. Ask for a new one.')
+    if (row.ends_on < (await this.clock.today())) throw new Problem(410, 'This link has ended. Ask for a new one.')
+    return shareOf(row)
+  }
+
+  /** What a link shows: one day's sheet and its ticks. */
+  async open(token: string): Promise<{ label: string; endsOn: string; sheet: DaySheet; ticks: StoredTick[] }> {
+    const share = await this.find(token)
+    if (!share.openedAt) {
+      await this.db('shares').where({ id: share.id }).update({ opened_at: new Date().toISOString() })
+      this.live.tell({ type: 'shares', unitId: share.unitId })
+    }
+    const snapshot = await readSnapshot(this.db, this.clock, share.unitId)
+    const sheet = daySheet(snapshot, resolvePlan(snapshot), share.day)
+    const onSheet = new Set(sheet.items.map((item) => item.placementId))
+    return { label: share.label, endsOn: share.endsOn, sheet, ticks: (await this.ticks(share.unitId)).filter((tick) => onSheet.has(tick.placementId)) }
+  }
+
+  async ticks(unitId: string): Promise<StoredTick[]> {
+    const rows = await this.db('ticks').join('placements', 'placements.id', 'ticks.placement_id').where('placements.unit_id', unitId)
+      .select('ticks.placement_id', 'ticks.step', 'ticks.done', 'ticks.at', 'ticks.by')
+    return rows.map((row) => ({ placementId: row.placement_id, step: row.step, done: Boolean(row.done), at: row.at, by: row.by }))
+  }
+
+  async tickByLink(token: string, input: TickInput): Promise<StoredTick> {
+    const { sheet, label } = await this.open(token)
+    return this.tick(sheet, (await this.find(token)).unitId, input, label)
+  }
+
+  async tickByOwner(unitId: string, day: number, input: TickInput, by: string): Promise<StoredTick> {
+    const snapshot = await readSnapshot(this.db, this.clock, unitId)
+    return this.tick(daySheet(snapshot, resolvePlan(snapshot), day), unitId, input, by)
+  }
+
+  private async tick(sheet: DaySheet, unitId: string, input: TickInput, by: string): Promise<StoredTick> {
+    const item = sheet.items.find((one) => one.placementId === input.placementId)
+    if (!item) throw invalid([{ field: 'placementId', message: 'This is not on the sheet of the day' }])
+    if (!item.steps.some((step) => step.id === input.step)) throw invalid([{ field: 'step', message: 'This is no step of it' }])
+    const tick: StoredTick = { ...input, at: new Date().toISOString(), by }
+    await this.db('ticks')
+      .insert({ placement_id: tick.placementId, step: tick.step, done: tick.done, at: tick.at, by })
+      .onConflict(['placement_id', 'step']).merge()
+    this.live.tell({ type: 'tick', unitId, tick })
+    return tick
+  }
+}

@@ -1,0 +1,25 @@
+import type { Knex } from 'knex'
+import type { Row, ThingKind, ThingOf, UnitSnapshot } from '@core/domain'
+import { notFound, Problem } from '../http/problem'
+import { readHouse, readUnit } from '../store/rows'
+import type { Clock } from './clock'
+
+/** The values of one kind among rows. */
+export const valuesOf = <K extends ThingKind>(rows: readonly Row[], kind: K): ThingOf<K>[] =>
+  rows.filter((row) => row.kind === kind).map((row) => row.value as ThingOf<K>)
+
+/** The snapshot of a unit as the server computes on it: the same that the browser holds. */
+export async function readSnapshot(db: Knex, clock: Clock, unitId: string): Promise<UnitSnapshot> {
+  const [house, own] = [await readHouse(db), await readUnit(db, unitId)]
+  const [unit] = valuesOf(own, 'unit')
+  const [home] = valuesOf(house, 'home')
+  if (!unit) throw notFound('unit')
+  if (!home) throw new Problem(409, 'This home is not set up yet')
+  return {
+    home, unit,
+    children: valuesOf(house, 'child'), adults: valuesOf(house, 'adult'), centers: valuesOf(house, 'center'),
+    materials: valuesOf(house, 'material'), activities: valuesOf(house, 'activity'),
+    placements: valuesOf(own, 'placement'), ideas: valuesOf(own, 'idea'), purchases: valuesOf(own, 'purchase'),
+    today: await clock.today(),
+  }
+}

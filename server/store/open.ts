@@ -1,0 +1,25 @@
+import knex, { type Knex } from 'knex'
+import { backUp, sqliteConfig } from './dialect'
+import { MIGRATIONS } from './schema'
+
+/** Opens the database of one home and brings it to the newest form, with a copy kept before each step that has data to lose. */
+export async function openStore(file: string): Promise<Knex> {
+  const db = knex(sqliteConfig(file))
+  if (!(await db.schema.hasTable('migrations'))) {
+    await db.schema.createTable('migrations', (t) => {
+      t.string('name', 64).primary()
+      t.string('at', 30).notNullable()
+    })
+  }
+  const done = new Set((await db('migrations').select('name')).map((row: { name: string }) => row.name))
+  for (const migration of MIGRATIONS) {
+    if (done.has(migration.name)) continue
+    if (done.size) await backUp(db, file, migration.name)
+    await db.transaction(async (tx) => {
+      await migration.up(tx)
+      await tx('migrations').insert({ name: migration.name, at: new Date().toISOString() })
+    })
+    done.add(migration.name)
+  }
+  return db
+}

@@ -1,0 +1,45 @@
+import type { Knex } from 'knex'
+import { THING_KINDS, UNIT_KINDS, type Row, type ThingKind, type ThingOf } from '@core/domain'
+import { KEY_COLUMNS, TABLES } from './schema'
+
+interface Stored { id: string; version: number; body: string }
+
+const toRow = <K extends ThingKind>(kind: K, stored: Stored): Row<K> => ({
+  kind, version: stored.version, value: JSON.parse(stored.body) as ThingOf<K>,
+})
+
+/** One row, or undefined. */
+export async function readRow<K extends ThingKind>(db: Knex, kind: K, id: string): Promise<Row<K> | undefined> {
+  const stored = await db(TABLES[kind]).where({ id }).first('id', 'version', 'body')
+  return stored && toRow(kind, stored)
+}
+
+/** All rows of a kind; of one unit where its id is given. */
+export async function readRows<K extends ThingKind>(db: Knex, kind: K, unitId?: string): Promise<Row<K>[]> {
+  const query = db(TABLES[kind]).select('id', 'version', 'body').orderBy('id')
+  if (unitId !== undefined) query.where(kind === 'unit' ? { id: unitId } : { unit_id: unitId })
+  return (await query).map((stored: Stored) => toRow(kind, stored))
+}
+
+/** Kinds that belong to the home rather than to one unit. */
+export const HOUSE_KINDS = THING_KINDS.filter((kind) => !(UNIT_KINDS as readonly ThingKind[]).includes(kind))
+
+/** Everything of the house. */
+export const readHouse = async (db: Knex): Promise<Row[]> => (await Promise.all(HOUSE_KINDS.map((kind) => readRows(db, kind)))).flat()
+
+/** Everything of one unit. */
+export const readUnit = async (db: Knex, unitId: string): Promise<Row[]> =>
+  (await Promise.all(UNIT_KINDS.map((kind) => readRows(db, kind as ThingKind, unitId)))).flat()
+
+/** Writes a row with its version, whether it is there or not. */
+export async function writeRow(db: Knex, kind: ThingKind, value: ThingOf<ThingKind>, version: number): Promise<void> {
+  const keys = Object.fromEntries(
+    Object.entries(KEY_COLUMNS[kind] ?? {}).map(([column, key]) => [column, (value as unknown as Record<string, string | null>)[key.field]]),
+  )
+  const row = { id: value.id, version, body: JSON.stringify(value), updated_at: new Date().toISOString(), ...keys }
+  await db(TABLES[kind]).insert(row).onConflict('id').merge()
+}
+
+export async function deleteRow(db: Knex, kind: ThingKind, id: string): Promise<void> {
+  await db(TABLES[kind]).where({ id }).delete()
+}

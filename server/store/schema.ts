@@ -1,0 +1,89 @@
+import type { Knex } from 'knex'
+import type { ThingKind } from '@core/domain'
+
+/** A forward-only step of the database. Each runs once, in order, in a transaction. */
+export interface Migration {
+  name: string
+  up: (db: Knex) => Promise<void>
+}
+
+/** Tables of what people edit: key columns for what is queried or held together, the rest as validated JSON. */
+export const TABLES: Record<ThingKind, string> = {
+  home: 'homes', child: 'children', adult: 'adults', center: 'centers', material: 'materials', activity: 'activities',
+  unit: 'units', idea: 'ideas', placement: 'placements', purchase: 'purchases',
+}
+
+/** Columns with a foreign key, taken from the row's value. */
+export const KEY_COLUMNS: Partial<Record<ThingKind, Record<string, { field: string; table: string }>>> = {
+  idea: { unit_id: { field: 'unitId', table: 'units' }, activity_id: { field: 'activityId', table: 'activities' } },
+  placement: {
+    unit_id: { field: 'unitId', table: 'units' }, activity_id: { field: 'activityId', table: 'activities' },
+    center_id: { field: 'centerId', table: 'centers' }, lead_id: { field: 'leadId', table: 'adults' },
+  },
+  purchase: { unit_id: { field: 'unitId', table: 'units' }, material_id: { field: 'materialId', table: 'materials' } },
+}
+
+export const MIGRATIONS: Migration[] = [
+  {
+    name: '001-first',
+    async up(db) {
+      for (const [kind, table] of Object.entries(TABLES)) {
+        await db.schema.createTable(table, (t) => {
+          t.string('id', 64).primary()
+          t.integer('version').notNullable()
+          t.text('body').notNullable()
+          t.string('updated_at', 30).notNullable()
+          for (const [column, key] of Object.entries(KEY_COLUMNS[kind as ThingKind] ?? {})) {
+            t.string(column, 64).nullable().references('id').inTable(key.table).onDelete('RESTRICT')
+            t.index([column])
+          }
+        })
+      }
+      await db.schema.createTable('users', (t) => {
+        t.string('id', 64).primary()
+        t.string('name', 120).notNullable()
+        t.string('sign_in', 120).notNullable().unique()
+        t.text('password').notNullable()
+        t.string('created_at', 30).notNullable()
+      })
+      await db.schema.createTable('sessions', (t) => {
+        t.string('token_hash', 64).primary()
+        t.string('user_id', 64).notNullable().references('id').inTable('users').onDelete('CASCADE')
+        t.string('ends_at', 30).notNullable()
+      })
+      await db.schema.createTable('changes', (t) => {
+        t.increments('seq')
+        t.string('id', 64).notNullable().unique()
+        t.string('unit_id', 64).nullable()
+        t.string('user_id', 64).notNullable()
+        t.string('by', 120).notNullable()
+        t.string('at', 30).notNullable()
+        t.string('label', 120).notNullable()
+        t.text('before').notNullable()
+        t.text('after').notNullable()
+        t.string('state', 10).notNullable()
+        t.index(['unit_id', 'user_id', 'state'])
+      })
+      await db.schema.createTable('shares', (t) => {
+        t.string('id', 64).primary()
+        t.string('unit_id', 64).notNullable().references('id').inTable('units').onDelete('CASCADE')
+        t.integer('day').notNullable()
+        t.string('label', 120).notNullable()
+        t.string('token_hash', 64).notNullable().unique()
+        t.string('created_at', 30).notNullable()
+        t.string('ends_on', 10).notNullable()
+        t.string('revoked_at', 30).nullable()
+        t.string('opened_at', 30).nullable()
+        t.index(['unit_id'])
+      })
+      await db.schema.createTable('ticks', (t) => {
+        t.string('placement_id', 64).notNullable().references('id').inTable('placements').onDelete('CASCADE')
+        t.string('step', 64).notNullable()
+        t.boolean('done').notNullable()
+        t.string('at', 30).notNullable()
+        t.string('by', 120).notNullable()
+        t.primary(['placement_id', 'step'])
+      })
+    },
+  },
+]
