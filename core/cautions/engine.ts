@@ -28,8 +28,9 @@ export interface Caution {
   setAside: string | null
 }
 
-/** How finely other times are tried, in minutes. */
+/** How finely other times are tried, and how finely the end of a safe time is found, in minutes. */
 const TRY_EVERY = 15
+const EXTEND_BY = 5
 
 /** Children who are awake in the house at some time of the session and can come near it. */
 function childrenInReach(session: Session): Reaching[] {
@@ -68,7 +69,7 @@ function saferTime(rule: CautionRule, exposure: Exposure, session: Session, snap
       const parts = partsOf(snapshot, plan.materials, activity, { ...placement, where }, [day], span)
       if (!parts.some((part) => part.does === 'takes-part')) continue
       let end = minutesOf(span.to)
-      while (end + TRY_EVERY <= minutesOf(block.to) && !risky(span.from, timeOf(end + TRY_EVERY))) end += TRY_EVERY
+      while (end + EXTEND_BY <= minutesOf(block.to) && !risky(span.from, timeOf(end + EXTEND_BY))) end += EXTEND_BY
       return { blockId: block.id, from: span.from, to: timeOf(end) }
     }
   }

@@ -73,7 +73,8 @@ export const CAUTION_RULES: readonly CautionRule[] = [
     advice: 'Use larger pieces, wait for nap time, or work at a higher table behind a gate.',
     concerns: ({ material }) => isPart(material),
     atRisk: (one) => one.months < 36 || one.child.mouths,
-    why: (names, material, _, many) => `${names} could choke: ${material.name} of this size fit in a small mouth, and ${many ? 'they are' : 'this child is'} under three or still mouths things.`,
+    why: (names, material, _, many) =>
+      `${names} could choke on ${material.name}. ${many ? 'They are' : 'This child is'} under three or still mouthing, and pieces of ${Math.max(...material.safety.partMm!)} mm fit in a small mouth.`,
   },
   {
     id: 'small-balls', title: 'Small balls', severity: 'stop', source: '16 CFR 1500.19 (small balls)', adultHands: false, apartHelps: true,

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex'
 import { canonical, referencesOf, thingName } from '@core/files'
 import { countWords } from '@core/format'
-import { UNIT_KINDS, type Change, type Op, type Placement, type Row, type ThingKind, type ThingOf } from '@core/domain'
+import { UNIT_KINDS, type Change, type Op, type Placement, type ThingKind, type ThingOf } from '@core/domain'
 import type { Fault } from '@core/fault'
 import { invalid, notFound, Problem } from '../http/problem'
 import { deleteRow, readRow, readRows, writeRow } from '../store/rows'
@@ -33,8 +33,8 @@ export class Changes {
       const after = ops.map((op, i): Side => ({
         kind: op.kind, id: idOf(op), version: before[i].version + 1, value: op.op === 'put' ? op.value : null,
       }))
-      await writeSides(tx, after)
       await failOnDangling(tx, ops)
+      await writeSides(tx, after)
       // A new change ends what could be redone, as everywhere.
       await this.scope(tx, change.unitId, user).where({ state: 'undone' }).update({ state: 'dead' })
       return this.log(tx, change, user, before, after)
@@ -186,19 +186,21 @@ async function writeSides(tx: Knex, sides: readonly Side[]): Promise<void> {
   }
 }
 
-/** Every reference of what was written must be there now. */
+/** Every reference of what is written must be there, or come with the same change. */
 async function failOnDangling(tx: Knex, ops: Op[]): Promise<void> {
   const faults: Fault[] = []
-  const known = new Map<string, Promise<Row | undefined>>()
-  const find = (kind: ThingKind, id: string) => {
+  const written = new Map(ops.map((op) => [opKey(op), op.op === 'put']))
+  const known = new Map<string, boolean>()
+  const exists = async (kind: ThingKind, id: string): Promise<boolean> => {
     const key = `${kind} ${id}`
-    if (!known.has(key)) known.set(key, readRow(tx, kind, id))
-    return known.get(key)!
+    const here = written.get(key) ?? known.get(key) ?? (await readRow(tx, kind, id)) !== undefined
+    known.set(key, here)
+    return here
   }
   for (const [i, op] of ops.entries()) {
     if (op.op !== 'put') continue
     for (const reference of referencesOf(op.kind, op.value)) {
-      if (!(await find(reference.kind, reference.id))) {
+      if (!(await exists(reference.kind, reference.id))) {
         faults.push({ field: `ops.${i}.value.${reference.field}`, message: `No ${reference.kind} has the id ${reference.id}` })
       }
     }

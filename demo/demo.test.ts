@@ -1,0 +1,87 @@
+import { describe, expect, it } from 'vitest'
+import { ageWords } from '@core/attendance'
+import { PlanFile, planImport } from '@core/files'
+import { readingsOf } from '@core/pulse'
+import { daySheet, daySheetMarkdown } from '@core/sheet'
+import type { UnitSnapshot } from '@core/domain'
+import { demoHome } from './home'
+
+const TUESDAY = '2026-03-10'
+
+export const demoSnapshot = (unitId: string, today = TUESDAY): UnitSnapshot => {
+  const { home, children, adults, centers, materials, activities, units, placements, ideas, purchases } = demoHome(today)
+  const of = <T extends { unitId: string }>(list: T[]) => list.filter((one) => one.unitId === unitId)
+  return {
+    home: home!, children, adults, centers, materials, activities, unit: units.find((unit) => unit.id === unitId)!,
+    placements: of(placements), ideas: of(ideas), purchases: of(purchases), today,
+  }
+}
+
+describe('the demo home', () => {
+  it.each(['2026-03-10', '2026-03-14', '2024-02-29', '2026-12-31', '2027-01-01', '2026-07-31'])('is a valid plan file on %s that adds up to one import', (today) => {
+    const file = demoHome(today)
+    expect(PlanFile.parse(file)).toEqual(file)
+    const plan = planImport(file, () => undefined, undefined)
+    if ('faults' in plan) throw new Error(JSON.stringify(plan.faults))
+    expect(plan.entries.every((entry) => entry.does === 'add')).toBe(true)
+  })
+  it('has the ages of its table on the day', () => {
+    for (const today of ['2026-03-10', '2026-05-31', '2026-11-23', '2024-02-29']) {
+      expect(demoHome(today).children.map((child) => ageWords(child, today))).toEqual(['10 months', '19 months', '2 y 4 m', '2 y 10 m', '3 y 5 m', '4 y 1 m', '4 y 11 m', '6 y 3 m'])
+    }
+  })
+  it('is on day 4 of Wind and Kites today', () => {
+    const { plan } = readingsOf(demoSnapshot('wind-and-kites'))
+    expect(plan.program.days[3].date).toBe(TUESDAY)
+    expect(plan.program.days[9].date).toBe('2026-03-18')
+    expect(plan.problems).toEqual([])
+  })
+  it('needs 44 large beads in week one and is 4 short', () => {
+    const line = readingsOf(demoSnapshot('wind-and-kites')).lines.find((one) => one.material.id === 'large-bead')!
+    expect(line).toMatchObject({ need: 44, shortage: 4 })
+  })
+  it('stops the buttons while Oona is awake, and nothing else today', () => {
+    const { cautions } = readingsOf(demoSnapshot('wind-and-kites'))
+    const stops = cautions.filter((one) => one.severity === 'stop' && one.session.days.some((day) => day.date === TUESDAY))
+    expect(stops.map((one) => [one.rule.id, one.session.activity.title, one.childIds])).toEqual([['small-parts', 'Kite tails', ['oona', 'tamsin']]])
+  })
+  it('plants its problems in Wheels and Ramps: cars wanted twice, a stop, and money over', () => {
+    const { lines, money, cautions } = readingsOf(demoSnapshot('wheels-and-ramps'))
+    expect(lines.find((one) => one.material.id === 'toy-car')!.shortage).toBeGreaterThan(0)
+    expect(cautions.some((one) => one.severity === 'stop')).toBe(true)
+    expect(money.over).toBeGreaterThan(0)
+  })
+})
+
+describe('the sheet of day 4', () => {
+  const snapshot = demoSnapshot('wind-and-kites')
+  const { plan } = readingsOf(snapshot)
+  const sheet = daySheet(snapshot, plan, 4)
+  it('shows who is here and who is away, and no birth date, note or other day', () => {
+    expect(sheet.children.map((child) => child.name)).toEqual(['Pip', 'Oona', 'Tamsin', 'Juno', 'Bodhi', 'Calla', 'Ravi'])
+    expect(sheet.away).toEqual(['Idris'])
+    const text = JSON.stringify(sheet)
+    for (const child of snapshot.children) {
+      expect(text).not.toContain(child.born)
+      if (child.note) expect(text).not.toContain(child.note)
+    }
+    expect(text).not.toContain('Ice boats')
+  })
+  it('gives each step an id, and each child a line of their own', () => {
+    const item = sheet.items.find((one) => one.title === 'Kite tails')!
+    expect(item.steps.map((step) => [step.id, step.who])).toEqual([
+      ['step-1', ''], ['step-2', ''], ['step-3', ''], ['variant-preschool', 'Juno, Bodhi and Calla'], ['variant-young-toddler', 'Oona and Tamsin'],
+    ])
+    expect(item.marks.find((mark) => mark.name === 'Pip')).toMatchObject({ does: 'out', words: 'Pip: asleep then' })
+    expect(item.materials).toContainEqual({ name: 'buttons', amount: '28', place: 'drawer with the latch' })
+  })
+  it('refuses a day that the unit does not have', () => expect(() => daySheet(snapshot, plan, 11)).toThrow('day'))
+  it('is Markdown that says it all and ends with the closing sentence', () => {
+    const text = daySheetMarkdown(sheet)
+    expect(text).toContain('# Tuesday 10 March, day 4 of 10')
+    expect(text).toContain('- **Juno**: preschool, 8:30 to 17:00, **allergy: wheat**')
+    expect(text).toContain('> **Stop:** Oona and Tamsin could choke')
+    expect(text).toContain('- [ ] **Oona and Tamsin**: Press pieces')
+    expect(text.trim().endsWith("care plan and the product's label come first.*")).toBe(true)
+  })
+})

@@ -1,0 +1,226 @@
+import { addDays, isOpen, programDays } from '@core/calendar'
+import {
+  DEFAULT_STAGE_BOUNDS, type Adult, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase,
+  type Unit, type WeeklyHours, type Where,
+} from '@core/domain'
+import { writePlanFile, type PlanFile } from '@core/files'
+import { ACTIVITIES, MATERIALS } from '@core/library'
+import { newPlacement } from '@core/plan'
+
+/** The made-up home that the demo, the tests and the pictures play in. Every name in it is invented. Dates are relative to today. */
+
+const span = (from: string, to: string) => ({ from, to })
+const on = (days: string, from: string, to: string): WeeklyHours =>
+  Object.fromEntries(days.split(' ').map((day) => [day, span(from, to)])) as WeeklyHours
+const ALL_WEEK = 'mon tue wed thu fri'
+
+/** A birth date that makes a child this many completed months old on a date, with some days over. */
+function bornMonthsBefore(today: CalendarDate, months: number, daysOver: number): CalendarDate {
+  const [year, month] = addDays(today, -daysOver).split('-').map(Number)
+  const count = year * 12 + (month - 1) - months
+  const day = Math.min(Number(addDays(today, -daysOver).slice(8)), 28)
+  return `${Math.floor(count / 12)}-${String((count % 12) + 1).padStart(2, '0')}-${String(day).padStart(2, '0')}`
+}
+
+/** The first day of a unit whose day `number` is today, or the first open day after it. */
+export function startFor(home: Home, today: CalendarDate, number: number): CalendarDate {
+  let date = today
+  while (!isOpen(home, date)) date = addDays(date, 1)
+  for (let left = number - 1; left > 0; ) {
+    date = addDays(date, -1)
+    if (isOpen(home, date)) left--
+  }
+  return date
+}
+
+const HOME: Home = {
+  id: 'larkspur-house', name: 'Larkspur House', timeZone: 'America/New_York', currency: 'USD', measures: 'metric',
+  open: on(ALL_WEEK, '07:45', '17:30'),
+  closures: [],
+  rhythm: [
+    { id: 'arrival', name: 'Arrival', kind: 'arrival', from: '07:45', to: '09:15' },
+    { id: 'circle', name: 'Circle', kind: 'circle', from: '09:15', to: '09:40' },
+    { id: 'choice', name: 'Choice', kind: 'choice', from: '09:40', to: '10:30' },
+    { id: 'outdoors', name: 'Outdoors', kind: 'outdoors', from: '10:30', to: '11:30' },
+    { id: 'lunch', name: 'Lunch', kind: 'meal', from: '11:30', to: '12:45' },
+    { id: 'nap', name: 'Nap', kind: 'nap', from: '12:45', to: '15:00' },
+    { id: 'snack', name: 'Snack', kind: 'meal', from: '15:00', to: '15:15' },
+    { id: 'after', name: 'After', kind: 'after', from: '15:15', to: '16:30' },
+    { id: 'home-time', name: 'Home time', kind: 'departure', from: '16:30', to: '17:30' },
+  ],
+  stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['wed', 'sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [],
+}
+
+const CENTERS: Center[] = [
+  ['block-rug', 'Block rug', 'blocks', 4, false], ['pretend-corner', 'Pretend corner', 'pretend', 4, false], ['discovery-shelf', 'Discovery shelf', 'discovery', 3, true],
+  ['mark-making-desk', 'Mark-making desk', 'mark-making', 2, true], ['glow-table', 'Glow table', 'glow-table', 3, true], ['easel', 'Easel', 'easel', 2, true],
+  ['sensory-bin', 'Sensory bin', 'sensory-bin', 3, true], ['tray-shelf', 'Tray shelf', 'tray-shelf', 3, true], ['art-table', 'Art table', 'art-table', 6, true],
+  ['dough-table', 'Dough table', 'dough-table', 4, true], ['book-nook', 'Book nook', 'book-nook', 3, false], ['circle-rug', 'Circle rug', 'circle', 12, false],
+  ['yard', 'Yard', 'outdoors', 12, true],
+].map(([id, name, kind, atOnce, washable]) => ({ id, name, kind, atOnce, washable, where: kind === 'outdoors' ? 'outdoors' : 'indoors', note: '' }) as Center)
+
+function childrenOn(today: CalendarDate): Child[] {
+  const child = (id: string, name: string, months: number, attendance: WeeklyHours, over: Partial<Child>): Child => ({
+    id, name, born: bornMonthsBefore(today, months, 9), attendance, exceptions: [], naps: [], mouths: false, allergens: [], diet: '', sensory: 'ready', interests: [],
+    stageOverrides: {}, note: '',
+    ...over,
+  })
+  return [
+    child('pip', 'Pip', 10, on('mon tue wed thu', '08:00', '16:30'), { naps: [span('09:30', '10:45'), span('13:00', '15:00')], mouths: true, sensory: 'new' }),
+    child('oona', 'Oona', 19, on(ALL_WEEK, '08:00', '16:45'), { naps: [span('12:45', '15:00')], mouths: true, sensory: 'new' }),
+    child('idris', 'Idris', 28, on('mon wed fri', '08:15', '16:30'), { naps: [span('12:45', '14:45')], mouths: true, allergens: ['egg'], sensory: 'practising' }),
+    child('tamsin', 'Tamsin', 34, on(ALL_WEEK, '07:50', '17:00'), { naps: [span('12:45', '14:30')], sensory: 'practising', interests: ['water'] }),
+    child('juno', 'Juno', 41, on('tue wed thu fri', '08:30', '17:00'), { allergens: ['wheat'], diet: 'Coeliac: no wheat, also on hands' }),
+    child('bodhi', 'Bodhi', 49, on(ALL_WEEK, '08:00', '17:15'), { interests: ['anything that spins'] }),
+    child('calla', 'Calla', 59, on('mon tue thu', '08:00', '16:45'), { interests: ['letters'], stageOverrides: { language: 'school-age' }, note: 'Writes her name, reads a few words.' }),
+    child('ravi', 'Ravi', 75, on(ALL_WEEK, '15:15', '17:30'), { interests: ['numbers'], note: 'Works ahead in math. Here all day when school is closed.' }),
+  ]
+}
+
+const ADULTS: Adult[] = [
+  {
+    id: 'maren', name: 'Maren', role: 'provider', hours: on(ALL_WEEK, '07:45', '17:30'), exceptions: [], note: '',
+    prepWindows: (['mon', 'tue', 'wed', 'thu', 'fri'] as const).flatMap((weekday) => [
+      { weekday, name: 'Before', from: '07:30', to: '07:50' }, { weekday, name: 'Nap', from: '13:15', to: '14:45' }, { weekday, name: 'Evening', from: '20:00', to: '20:40' },
+    ]),
+  },
+  { id: 'teo', name: 'Teo', role: 'assistant', hours: on('mon tue wed thu', '08:30', '14:30'), exceptions: [], prepWindows: [], note: '' },
+  { id: 'yusra', name: 'Yusra', role: 'substitute', hours: on('fri', '09:00', '13:00'), exceptions: [], prepWindows: [], note: '' },
+]
+
+/** What the house has: quantity, and where it is kept. What is not named is not in the house. */
+const ON_HAND: Record<string, [number, string]> = {
+  'copy-paper': [140, 'hall cupboard, top'], 'construction-paper': [18, 'hall cupboard, top'], 'card-stock': [8, 'hall cupboard, top'], 'tissue-paper': [3, 'hall cupboard, top'],
+  'paper-plate': [30, 'hall cupboard, bottom'], 'butcher-paper': [320, 'behind the door'], 'contact-sheet': [2, 'hall cupboard, top'], 'laminating-pouch': [22, 'office drawer'],
+  'index-card': [60, 'office drawer'], 'felt-sheet': [2, 'blue box'], 'tempera-paint': [420, 'under the sink'], 'white-glue': [210, 'art shelf'], 'glue-stick': [6, 'art shelf'],
+  'washable-marker': [20, 'art shelf'], 'thick-crayon': [24, 'art shelf'], chalk: [8, 'yard box'], 'food-colour': [25, 'kitchen, high'], paintbrush: [9, 'art shelf'],
+  'sponge-piece': [8, 'under the sink'], 'bubble-mix': [300, 'yard box'], 'masking-tape': [1800, 'office drawer'], 'craft-stick': [20, 'blue box'], button: [60, 'drawer with the latch'],
+  'felt-diamond': [12, 'blue box'], 'large-pom-pom': [18, 'blue box'], 'large-bead': [40, 'tray shelf'], 'wooden-ring': [8, 'baby basket'], feather: [12, 'blue box'],
+  'paper-straw': [10, 'kitchen'], 'large-cork': [6, 'water box'], cork: [9, 'kitchen jar'], clothespin: [30, 'laundry'], 'wide-lid': [16, 'garage'], sticker: [150, 'office drawer'],
+  'ribbon-strip': [600, 'blue box'], 'short-ribbon': [20, 'baby basket'], scarf: [10, 'music basket'], apron: [8, 'hooks by the sink'], 'cloth-scrap': [20, 'blue box'],
+  'cooked-dough': [0, ''], 'fine-salt': [900, 'kitchen'], 'corn-starch': [300, 'kitchen'], 'wheat-flour': [1800, 'kitchen, sealed tub'], 'baking-soda': [400, 'kitchen'], vinegar: [700, 'kitchen, high'],
+  'rolled-oats': [2400, 'kitchen'], rice: [4600, 'garage, lidded tub'], 'animal-figure': [12, 'block shelf'], 'potting-soil': [5000, 'shed'], 'grass-seed': [120, 'shed'],
+  tray: [18, 'tray shelf'], bowl: [4, 'kitchen'], 'small-dish': [10, 'kitchen'], 'paper-cup': [14, 'kitchen'], spoon: [10, 'kitchen'], scoop: [7, 'bin box'], tongs: [4, 'tray shelf'],
+  pipette: [6, 'water box'], 'muffin-tin': [2, 'kitchen'], 'water-tub': [1, 'shed'], water: [10_000_000, 'tap'], towel: [14, 'laundry'], 'hand-fan': [4, 'wind basket'], 'kitchen-scale': [1, 'kitchen'],
+  wipe: [20, 'by the sink'], 'unit-block': [90, 'block rug'], 'interlocking-brick': [60, 'block rug'], 'toy-car': [11, 'block rug'], 'small-car': [10, 'high shelf'], 'ramp-board': [2, 'behind the shelf'],
+  'people-figure': [8, 'block shelf'], 'soft-ball': [4, 'yard box'], 'shape-tile': [32, 'glow table'], 'rolling-pin': [6, 'dough shelf'], 'dough-cutter': [18, 'dough shelf'],
+  'child-scissors': [5, 'art shelf'], magnifier: [3, 'discovery shelf'], flashlight: [2, 'drawer'], dice: [2, 'circle basket'], shaker: [8, 'music basket'], 'picture-book': [24, 'book nook'],
+  basket: [6, 'hall cupboard'], 'dress-up': [14, 'pretend corner'], 'play-food': [30, 'pretend corner'], 'bandage-roll': [3, 'pretend corner'], clipboard: [3, 'mark-making desk'], stone: [14, 'discovery shelf'],
+  'traffic-cone': [6, 'yard box'], hoop: [4, 'yard box'], 'paper-bag': [22, 'kitchen'], 'stiff-lace': [6, 'tray shelf'], 'play-parachute': [1, 'attic'], 'bottle-cap': [40, 'kitchen jar'], 'pony-bead': [180, 'drawer with the latch'],
+  'cardboard-sheet': [4, 'garage'], 'toy-till': [1, 'pretend corner'], 'ice-cube': [60, 'freezer'], 'yogurt': [0, ''], 'crepe-streamer': [700, 'blue box'],
+}
+
+const materials = (): Material[] => MATERIALS.map((one) => {
+  const [onHand, place] = ON_HAND[one.id] ?? [0, '']
+  return { ...one, onHand, place }
+})
+
+const emptyUnit = (id: string, name: string, start: CalendarDate, days: number, budget: number): Unit => ({
+  id, name, start, days, budget, bigIdea: '', questions: [], words: [], objects: [], books: [], focus: { letter: '', number: '', shape: '', colour: '' },
+  style: 'centers', closureHandling: {}, events: [], slowProjects: [], note: '',
+})
+
+const thing = (name: string, colours: string, category: string, size: 'small' | 'medium' | 'large' | null, onHand: number) => ({ name, colours: colours.split(' ').filter(Boolean), category, size, onHand })
+
+const marketDay = (start: CalendarDate): Unit => ({
+  ...emptyUnit('market-day', 'Market Day', start, 5, 3500),
+  bigIdea: 'People grow, make, carry and sell what others need.', questions: ['Where does it come from?', 'What is it worth?'],
+  words: ['stall', 'weigh', 'price', 'basket', 'fresh'], books: ['A borrowed book of markets'],
+  objects: [thing('apple', 'red green', 'fruit', 'small', 4), thing('basket', 'brown', 'thing', 'large', 6), thing('coin', 'gold', 'thing', 'small', 30)],
+})
+
+const windAndKites = (start: CalendarDate): Unit => ({
+  ...emptyUnit('wind-and-kites', 'Wind and Kites', start, 10, 6000),
+  bigIdea: 'Air moves, and we can see it in what it moves.', questions: ['What can the wind carry?', 'How can we see air?', 'What makes a kite stay up?'],
+  words: ['gust', 'breeze', 'tail', 'lift', 'drift', 'calm', 'spin', 'flutter'],
+  objects: [
+    thing('kite', 'blue red yellow', 'flies', 'large', 3), thing('feather', 'white blue', 'flies', 'small', 12), thing('ribbon', 'blue red', 'flutters', 'medium', 20), thing('leaf', 'green brown', 'flies', 'small', 20),
+    thing('paper boat', 'white', 'sails', 'small', 4), thing('pinwheel', 'red blue', 'spins', 'medium', 5), thing('scarf', 'blue orange green', 'flutters', 'large', 10), thing('bell', 'gold', 'sounds', 'small', 3),
+    thing('windsock', 'orange', 'flutters', 'large', 1),
+  ],
+  focus: { letter: 'K', number: 'five', shape: 'diamond', colour: 'sky blue' },
+  events: [{ day: 10, name: 'Kite picnic' }], slowProjects: [{ name: 'Grass in the wind', fromDay: 1, toDay: 9 }],
+})
+
+const wheelsAndRamps = (start: CalendarDate): Unit => ({
+  ...emptyUnit('wheels-and-ramps', 'Wheels and Ramps', start, 5, 1000),
+  bigIdea: 'Round things roll, and slopes make them go.', questions: ['What rolls, what slides?', 'What makes it faster?'],
+  words: ['axle', 'slope', 'track', 'roll', 'steep'],
+  objects: [thing('car', 'red blue green', 'rolls', 'small', 6), thing('ball', 'yellow red', 'rolls', 'medium', 4), thing('brick', 'red blue', 'slides', 'small', 60)],
+  focus: { letter: 'W', number: 'four', shape: 'circle', colour: 'red' },
+})
+
+/** A line of the plan: activity, where, center, and what is special. */
+type Line = [activityId: string, where: Where, centerId: string, over?: Partial<Placement>]
+const at = (day: number, blockId: string, from: string | null = null): Where => ({ kind: 'moment', day, blockId, from })
+const out = (fromDay: number, toDay: number): Where => ({ kind: 'set-up', fromDay, toDay })
+
+const MARKET: Line[] = [
+  ['market-stall', out(1, 5), 'pretend-corner'], ['dough-bakery', out(1, 5), 'dough-table'], ['oat-fields', out(1, 3), 'sensory-bin'],
+  ['sound-circle', at(1, 'circle'), 'circle-rug', { leadId: 'maren' }], ['weigh-wind-bags', at(1, 'choice'), 'discovery-shelf', { leadId: 'teo' }], ['bubble-chase', at(1, 'outdoors'), 'yard'],
+  ['travel-office', at(2, 'circle'), 'circle-rug'], ['tissue-windows', at(2, 'choice'), 'art-table'], ['snack-sails', at(3, 'choice'), 'art-table', { leadId: 'maren', swaps: { yogurt: 'oat-yogurt' } }],
+  ['freeze-dance', at(3, 'circle'), 'circle-rug'], ['parachute-waves', at(4, 'outdoors'), 'yard'], ['salt-dough-tags', at(4, 'choice'), 'dough-table', { swaps: { 'wheat-flour': 'corn-starch' } }],
+  ['sound-circle', at(5, 'circle'), 'circle-rug'], ['bubble-science', at(5, 'outdoors'), 'yard'],
+]
+
+const WIND: Line[] = [
+  ['grass-in-the-wind', out(1, 9), 'discovery-shelf'], ['dough-diamonds', out(1, 10), 'dough-table'], ['glow-shapes', out(1, 5), 'glow-table'], ['easel-sky', out(1, 7), 'easel'],
+  ['oat-fields', out(4, 10), 'sensory-bin'], ['build-a-tower-town', out(1, 10), 'block-rug'], ['book-basket', out(1, 10), 'book-nook'], ['repair-shop', out(1, 6), 'pretend-corner'],
+  ['diamond-match', out(4, 8), 'tray-shelf'], ['trace-the-wind', out(2, 8), 'mark-making-desk'],
+  ['wind-tray', at(1, 'circle'), 'circle-rug', { leadId: 'maren' }], ['tissue-windows', at(1, 'choice'), 'art-table', { leadId: 'maren' }], ['ribbon-run', at(1, 'outdoors'), 'yard', { leadId: 'teo' }],
+  ['sound-circle', at(2, 'circle'), 'circle-rug'], ['folded-fans', at(2, 'choice'), 'art-table', { leadId: 'maren' }], ['bubble-science', at(2, 'outdoors'), 'yard'],
+  ['freeze-dance', at(3, 'circle'), 'circle-rug', { leadId: 'maren' }], ['name-kites', at(3, 'choice'), 'mark-making-desk', { leadId: 'maren' }], ['parachute-waves', at(3, 'outdoors'), 'yard', { leadId: 'teo' }],
+  ['five-little-kites', at(4, 'circle'), 'circle-rug', { leadId: 'maren' }], ['kite-tails', at(4, 'choice'), 'art-table', { leadId: 'maren' }],
+  ['fizz-trails', at(4, 'choice', '10:05'), 'discovery-shelf', { leadId: 'teo' }], ['ribbon-run', at(4, 'outdoors'), 'yard', { leadId: 'teo' }],
+  ['bead-kite-strings', at(4, 'nap', '13:15'), 'tray-shelf', { leadId: 'maren' }], ['weigh-wind-bags', at(4, 'after'), 'discovery-shelf'],
+  ['wind-tray', at(5, 'circle'), 'circle-rug', { leadId: 'maren' }], ['print-with-wheels', at(5, 'choice'), 'art-table', { leadId: 'maren' }], ['straw-blowing', at(5, 'choice', '10:10'), 'art-table', { leadId: 'teo' }],
+  ['bubble-chase', at(5, 'outdoors'), 'yard', { leadId: 'teo' }],
+  ['five-little-kites', at(6, 'circle'), 'circle-rug', { leadId: 'maren' }], ['sail-a-cork', at(6, 'choice'), 'discovery-shelf', { leadId: 'maren', swaps: { cork: 'large-cork', toothpick: 'craft-stick' } }],
+  ['wind-finder', at(6, 'outdoors'), 'yard', { leadId: 'teo' }], ['shadow-stories', at(6, 'after'), 'book-nook'],
+  ['ice-boats', at(7, 'choice'), 'sensory-bin', { leadId: 'maren' }], ['parachute-waves', at(7, 'outdoors'), 'yard'],
+  ['sound-circle', at(8, 'circle'), 'circle-rug'], ['salt-dough-tags', at(8, 'choice'), 'dough-table', { leadId: 'maren', swaps: { 'wheat-flour': 'corn-starch' } }], ['tong-transfer', out(8, 10), 'tray-shelf'],
+  ['snack-sails', at(10, 'choice'), 'art-table', { leadId: 'maren' }],
+]
+
+const WHEELS: Line[] = [
+  ['ramp-lab', out(1, 5), 'block-rug'], ['repair-shop', out(1, 5), 'pretend-corner'], ['rice-rescue', at(2, 'choice'), 'sensory-bin', { leadId: 'maren' }],
+  ['print-with-wheels', at(1, 'choice'), 'art-table', { leadId: 'maren' }], ['kite-tails', at(2, 'choice'), 'art-table', { leadId: 'teo' }], ['salt-dough-tags', at(3, 'choice'), 'dough-table', { leadId: 'maren' }],
+  ['snack-sails', at(4, 'choice'), 'art-table'],
+  ['freeze-dance', at(1, 'circle'), 'circle-rug'], ['bubble-chase', at(2, 'outdoors'), 'yard'], ['straw-blowing', at(3, 'choice', '10:10'), 'art-table'],
+]
+
+function placementsOf(unitId: string, lines: Line[], doneBefore: number): Placement[] {
+  return lines.map(([activityId, where, centerId, over], i) => ({
+    ...newPlacement(`${unitId}-${i + 1}`, unitId, activityId, where, centerId),
+    status: (where.kind === 'moment' ? where.day : where.toDay) < doneBefore ? 'done' : 'planned',
+    ...over,
+  }))
+}
+
+function ideasOf(unitId: string, lines: Line[], more: string[], halves: string[]): Idea[] {
+  const activityIds = [...new Set([...lines.map(([id]) => id), ...more])]
+  return [
+    ...activityIds.map((activityId, i): Idea => ({ id: `${unitId}-idea-${i + 1}`, unitId, activityId, text: '' })),
+    ...halves.map((text, i): Idea => ({ id: `${unitId}-half-${i + 1}`, unitId, activityId: null, text })),
+  ]
+}
+
+/** The demo home as a plan file, with day 4 of Wind and Kites on `today`, or on the next open day where today is closed. */
+export function demoHome(today: CalendarDate): PlanFile {
+  const windStart = startFor(HOME, today, 4)
+  const marketStart = startFor(HOME, windStart, 8)
+  const windDays = programDays(HOME, { start: windStart, days: 11, closureHandling: {} }).days
+  const units = [marketDay(marketStart), windAndKites(windStart), wheelsAndRamps(windDays[10].date)]
+  const bought = (id: string, materialId: string, quantity: number, paid: number, daysAgo: number): Purchase =>
+    ({ id, unitId: 'wind-and-kites', materialId, quantity, paid, date: addDays(today, -daysAgo) })
+  return writePlanFile({
+    home: HOME, children: childrenOn(today), adults: ADULTS, centers: CENTERS, materials: materials(), activities: [...ACTIVITIES], units,
+    placements: [...placementsOf('market-day', MARKET, 99), ...placementsOf('wind-and-kites', WIND, 4), ...placementsOf('wheels-and-ramps', WHEELS, 0)],
+    ideas: [
+      ...ideasOf('market-day', MARKET, [], []),
+      ...ideasOf('wind-and-kites', WIND, ['easel-spray', 'glow-letters', 'wind-letters', 'foam-sea'], ['A kite that we fly from the porch, if Yusra is here', 'Something with the windsock: which way today? page 12 in the blue notebook']),
+      ...ideasOf('wheels-and-ramps', WHEELS, ['brick-pattern-road', 'travel-office', 'easel-tape'], ['Ask who has an old bicycle wheel']),
+    ],
+    purchases: [bought('buy-1', 'crepe-streamer', 2400, 125, 9), bought('buy-2', 'bubble-mix', 946, 250, 9), bought('buy-3', 'grass-seed', 250, 399, 6), bought('buy-4', 'tissue-paper', 10, 125, 6)],
+  })
+}

@@ -1,0 +1,77 @@
+import { mkdtempSync, rmSync } from 'node:fs'
+import type { AddressInfo } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { demoHome } from '@demo/home'
+import { createKobby, type Kobby } from '../app'
+
+export const TODAY = '2026-03-10'
+export const OWNER = { name: 'Maren', signIn: 'maren', password: 'larkspur-house' }
+
+export interface Answer {
+  status: number
+  body: any
+  headers: Headers
+}
+
+/** A running server on a database file of its own, and a client that keeps its cookie. */
+export class Harness {
+  private cookie = ''
+  private constructor(readonly kobby: Kobby, readonly folder: string, readonly base: string) {}
+
+  static async start(folder = mkdtempSync(join(tmpdir(), 'kobby-')), today = TODAY): Promise<Harness> {
+    const kobby = await createKobby({ file: join(folder, 'kobby.sqlite'), web: join(folder, 'no-web'), today })
+    await new Promise<void>((resolve) => kobby.server.listen(0, '127.0.0.1', () => resolve()))
+    return new Harness(kobby, folder, `http://127.0.0.1:${(kobby.server.address() as AddressInfo).port}`)
+  }
+
+  /** With an owner who is signed in, and the demo home imported. */
+  static async withDemo(): Promise<Harness> {
+    const harness = await Harness.start()
+    await harness.call('POST', '/api/v1/owner', OWNER)
+    const answer = await harness.call('POST', '/api/v1/plan-files/apply', demoHome(TODAY))
+    if (answer.status !== 200) throw new Error(JSON.stringify(answer.body))
+    return harness
+  }
+
+  async call(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer> {
+    const raw = typeof body === 'string'
+    const response = await fetch(this.base + path, {
+      method,
+      headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...(this.cookie ? { cookie: this.cookie } : {}), ...headers },
+      body: body === undefined ? undefined : raw ? body : JSON.stringify(body),
+    })
+    const set = response.headers.getSetCookie().find((one) => one.startsWith('kobby_session='))
+    if (set) this.cookie = set.split(';')[0]
+    const text = await response.text()
+    let parsed: unknown = text
+    try {
+      parsed = JSON.parse(text)
+    } catch {
+      // Markdown and empty answers stay text.
+    }
+    return { status: response.status, body: parsed, headers: response.headers }
+  }
+
+  /** The same server for someone without a cookie. */
+  stranger(): Harness {
+    return new Harness(this.kobby, this.folder, this.base)
+  }
+
+  async rows(path: string): Promise<{ kind: string; version: number; value: any }[]> {
+    return (await this.call('GET', path)).body.rows
+  }
+
+  async row(path: string, kind: string, id: string) {
+    return (await this.rows(path)).find((row) => row.kind === kind && row.value.id === id)!
+  }
+
+  async stop(): Promise<void> {
+    await this.kobby.close()
+    rmSync(this.folder, { recursive: true, force: true })
+  }
+}
+
+let count = 0
+/** A change with an id of its own. */
+export const change = (unitId: string | null, ops: unknown[], label = 'A change') => ({ id: `change-${process.pid}-${++count}`, unitId, label, ops })
