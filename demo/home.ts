@@ -92,7 +92,7 @@ const ADULTS: Adult[] = [
 const ON_HAND: Record<string, [number, string]> = {
   'copy-paper': [140, 'hall cupboard, top'], 'construction-paper': [18, 'hall cupboard, top'], 'card-stock': [8, 'hall cupboard, top'], 'tissue-paper': [3, 'hall cupboard, top'],
   'paper-plate': [30, 'hall cupboard, bottom'], 'butcher-paper': [320, 'behind the door'], 'contact-sheet': [2, 'hall cupboard, top'], 'laminating-pouch': [22, 'office drawer'],
-  'index-card': [60, 'office drawer'], 'felt-sheet': [2, 'blue box'], 'tempera-paint': [420, 'under the sink'], 'white-glue': [210, 'art shelf'], 'glue-stick': [6, 'art shelf'],
+  'index-card': [60, 'office drawer'], 'felt-sheet': [4, 'blue box'], 'tempera-paint': [420, 'under the sink'], 'white-glue': [210, 'art shelf'], 'glue-stick': [6, 'art shelf'],
   'washable-marker': [20, 'art shelf'], 'thick-crayon': [24, 'art shelf'], chalk: [8, 'yard box'], 'food-colour': [25, 'kitchen, high'], paintbrush: [9, 'art shelf'],
   'sponge-piece': [8, 'under the sink'], 'bubble-mix': [300, 'yard box'], 'masking-tape': [1800, 'office drawer'], 'craft-stick': [20, 'blue box'], button: [60, 'drawer with the latch'],
   'felt-diamond': [12, 'blue box'], 'large-pom-pom': [18, 'blue box'], 'large-bead': [40, 'tray shelf'], 'wooden-ring': [8, 'baby basket'], feather: [12, 'blue box'],

@@ -1,3 +1,4 @@
 export * from './stageOn'
 export * from './presence'
 export * from './participants'
+export * from './suits'

@@ -1,4 +1,4 @@
-import type { Attention, CenterKind, Hazard, LearningDomain, PlanningStyle, Stage } from '../domain'
+import type { Attention, CenterKind, GroupForm, Hazard, LearningDomain, PlanningStyle, Stage } from '../domain'
 import type { OutReason } from '../attendance/participants'
 
 /** The words of the field for each code, once for screens, sheets and files. */
@@ -18,9 +18,10 @@ export const STAGE_NAMES: Record<Stage, string> = {
 export const ATTENTION_NAMES: Record<Attention, string> = {
   nearby: 'adult nearby', watching: 'adult watching', 'hands-on': 'adult hands-on', 'one-to-one': 'one to one',
 }
+export const FORM_NAMES: Record<GroupForm, string> = { 'whole-group': 'all together', 'small-group': 'small group', 'one-to-one': 'one to one', tray: 'a tray' }
 export const STYLE_NAMES: Record<PlanningStyle, string> = { centers: 'Centers', shelf: 'Shelf', focus: 'Focus', follow: 'Follow' }
 export const ENERGY_NAMES: Record<number, string> = { [-1]: 'settles', 0: 'quiet', 1: 'lively', 2: 'wild' }
-export const MESS_NAMES = ['no mess', 'a wipe', 'cloth and floor', 'clothes and all'] as const
+export const MESS_NAMES = ['no mess', 'little mess', 'some mess', 'much mess'] as const
 export const ALLERGEN_NAMES: Record<string, string> = { 'tree-nuts': 'tree nuts' }
 export const allergenName = (allergen: string): string => ALLERGEN_NAMES[allergen] ?? allergen.replaceAll('-', ' ')
 

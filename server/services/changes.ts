@@ -22,8 +22,12 @@ export interface ChangeResult {
 export class Changes {
   constructor(private readonly db: Knex, private readonly live: Live) {}
 
-  /** Applies a change. One that came before, by its id, answers as it did then. */
-  async apply(change: Change, user: User): Promise<ChangeResult> {
+  /**
+   * Applies a change. One that came before, by its id, answers as it did then.
+   *
+   * @param undoable false for what moves a home in: undoing that would empty the house
+   */
+  async apply(change: Change, user: User, undoable = true): Promise<ChangeResult> {
     const earlier = await this.db('changes').where({ id: change.id }).first()
     if (earlier) return { changeId: change.id, seq: earlier.seq, label: earlier.label, rows: JSON.parse(earlier.after) }
     const result = await this.db.transaction(async (tx) => {
@@ -37,7 +41,7 @@ export class Changes {
       await writeSides(tx, after)
       // A new change ends what could be redone, as everywhere.
       await this.scope(tx, change.unitId, user).where({ state: 'undone' }).update({ state: 'dead' })
-      return this.log(tx, change, user, before, after)
+      return this.log(tx, change, user, before, after, undoable)
     })
     this.announce(change.unitId, user, result)
     return result
@@ -106,10 +110,10 @@ export class Changes {
     return sides
   }
 
-  private async log(tx: Knex, change: Change, user: User, before: Side[], after: Side[]): Promise<ChangeResult> {
+  private async log(tx: Knex, change: Change, user: User, before: Side[], after: Side[], undoable: boolean): Promise<ChangeResult> {
     const [inserted] = await tx('changes').insert({
       id: change.id, unit_id: change.unitId, user_id: user.id, by: user.name, at: new Date().toISOString(), label: change.label,
-      before: JSON.stringify(before), after: JSON.stringify(after), state: 'done',
+      before: JSON.stringify(before), after: JSON.stringify(after), state: undoable ? 'done' : 'dead',
     }, ['seq'])
     return { changeId: change.id, seq: typeof inserted === 'number' ? inserted : inserted.seq, label: change.label, rows: after }
   }

@@ -42,10 +42,11 @@ export class PlanFiles {
     return { entries: (await this.plan(file)).entries }
   }
 
-  /** Applies a file as one change, which undo takes back whole. */
+  /** Applies a file as one change, which undo takes back whole; the one that moves a home in stays. */
   async apply(file: PlanFile, user: User): Promise<{ entries: ImportEntry[] }> {
     const { entries, ops } = await this.plan(file)
-    if (ops.length) await this.changes.apply({ id: randomUUID(), unitId: null, label: 'Import of a plan file', ops }, user)
+    const isFirst = (await readRows(this.db, 'home')).length === 0
+    if (ops.length) await this.changes.apply({ id: randomUUID(), unitId: null, label: 'Import of a plan file', ops }, user, !isFirst)
     return { entries }
   }
 

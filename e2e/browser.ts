@@ -1,0 +1,56 @@
+import { existsSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import puppeteer, { type Browser, type Page } from 'puppeteer-core'
+
+/** Sizes that every view must look right at. */
+export const DESK = { width: 1280, height: 800 }
+export const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true, deviceScaleFactor: 1 }
+
+const PLACES = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome']
+
+/** Starts headless Chromium, kept off the network. */
+export async function openBrowser(): Promise<{ browser: Browser; close: () => Promise<void> }> {
+  const executablePath = process.env.CHROMIUM ?? PLACES.find((path) => existsSync(path))
+  if (!executablePath) throw new Error("Chromium was not found. Install Debian's package chromium, or set CHROMIUM to its path.")
+  const userDataDir = mkdtempSync(join(tmpdir(), 'kobby-chromium-'))
+  const browser = await puppeteer.launch({
+    executablePath, userDataDir, headless: true,
+    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--force-prefers-reduced-motion', '--lang=en-US'],
+  })
+  return {
+    browser,
+    close: async () => {
+      await browser.close()
+      rmSync(userDataDir, { recursive: true, force: true, maxRetries: 5, retryDelay: 200 })
+    },
+  }
+}
+
+/** A page of its own session, at a size and in a look, that fails the test on any error in it. */
+export async function openPage(browser: Browser, size: typeof DESK | typeof PHONE = DESK, look: 'light' | 'dark' = 'light'): Promise<{ page: Page; errors: string[] }> {
+  const context = await browser.createBrowserContext()
+  const page = await context.newPage()
+  await page.setViewport(size)
+  await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: look }, { name: 'prefers-reduced-motion', value: 'reduce' }])
+  const errors: string[] = []
+  page.on('pageerror', (error) => errors.push(String(error)))
+  page.on('console', (message) => {
+    if (message.type() === 'error' && !/Failed to load resource/.test(message.text())) errors.push(message.text())
+  })
+  page.setDefaultTimeout(15_000)
+  return { page, errors }
+}
+
+/** Signs in through the form. */
+export async function signIn(page: Page, base: string, signInName = 'maren', password = 'larkspur-house'): Promise<void> {
+  await page.goto(`${base}/sign-in`)
+  const [name, secret] = [await page.waitForSelector('input[autocomplete=username]'), await page.waitForSelector('input[type=password]')]
+  await name!.type(signInName)
+  await secret!.type(password)
+  await secret!.press('Enter')
+  await page.waitForFunction(() => !location.pathname.startsWith('/sign-in'))
+}
+
+/** Waits until the page shows a text. */
+export const sees = (page: Page, text: string) => page.waitForFunction((wanted: string) => document.body.innerText.includes(wanted), {}, text)

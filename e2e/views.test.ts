@@ -1,0 +1,150 @@
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import type { Browser, Page } from 'puppeteer-core'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { DESK, openBrowser, openPage, PHONE, sees, signIn } from './browser'
+import { openHome, PASSWORD, type OpenHome } from './home'
+
+const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
+
+let home: OpenHome
+let empty: OpenHome
+let browser: Browser
+let closeBrowser: () => Promise<void>
+let token = ''
+beforeAll(async () => {
+  ;[home, empty] = [await openHome(true), await openHome(false)]
+  ;({ browser, close: closeBrowser } = await openBrowser())
+  const session = await fetch(`${home.base}/api/v1/session`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ signIn: 'maren', password: PASSWORD }) })
+  const cookie = session.headers.getSetCookie()[0].split(';')[0]
+  const share = await fetch(`${home.base}/api/v1/units/wind-and-kites/shares`, { method: 'POST', headers: { 'content-type': 'application/json', cookie }, body: JSON.stringify({ day: 4, label: 'Teo', endsOn: '2026-03-12' }) })
+  token = ((await share.json()) as { token: string }).token
+})
+afterAll(async () => {
+  await closeBrowser()
+  await Promise.all([home.close(), empty.close()])
+})
+
+const UNIT = '/units/wind-and-kites'
+/** Every view with its address, a text that shows it is there, and what to click first. */
+const VIEWS: [name: string, path: string, shows: string, click?: string][] = [
+  ['units', '/units', 'Wheels and Ramps'],
+  ['start a unit', '/units?new=1', 'Length in program days'],
+  ['spark', `${UNIT}/spark`, 'Objects of the theme'],
+  ['gather', `${UNIT}/gather`, 'A bakery of dough'],
+  ['gather, an idea', `${UNIT}/gather?open=kite-tails`, 'For whom'],
+  ['lay out', `${UNIT}/lay-out`, 'Five little kites'],
+  ['lay out, a card', `${UNIT}/lay-out`, 'Five little kites', '[data-placement="wind-and-kites-21"]'],
+  ['lay out, an empty cubby', `${UNIT}/lay-out`, 'Five little kites', '.empty[data-spot]'],
+  ['get ready', `${UNIT}/get-ready`, 'large beads'],
+  ['get ready, a line', `${UNIT}/get-ready`, 'large beads', '.line .name'],
+  ['hand over', `${UNIT}/hand-over`, 'Make a link'],
+  ['run', `${UNIT}/run`, 'Tuesday 10 March'],
+  ['look back', `${UNIT}/look-back`, 'done so far'],
+  ['home, children', '/home?tab=children&open=juno', 'Still puts things'],
+  ['home, adults', '/home?tab=adults&open=maren', 'Time for preparing'],
+  ['home, centers', '/home?tab=centers&open=easel', 'Children at once'],
+  ['home, rhythm', '/home?tab=rhythm', 'Add a block'],
+  ['home, settings', '/home?tab=settings', 'Everything as a file'],
+  ['pantry', '/pantry', 'aprons', '.pantry .name'],
+  ['cautions', '/cautions', '16 CFR 1501'],
+  ['not found', '/nowhere', 'There is no such page'],
+]
+const OPEN_VIEWS: [name: string, base: () => string, path: () => string, shows: string][] = [
+  ['sign in', () => home.base, () => '/sign-in', 'Password'],
+  ['a shared day', () => home.base, () => `/day/${token}`, 'Kite tails'],
+  ['a link that is not known', () => home.base, () => '/day/AAAAAAAAAAAAAAAAAAAAAA', 'This link does not open'],
+  ['first start', () => empty.base, () => '/start', 'Your account'],
+]
+
+/** Text that is cut, boxes that lie over each other, and pages that scroll sideways, as a person would see them. */
+function measure(): string[] {
+  const found: string[] = []
+  const root = document.documentElement
+  if (root.scrollWidth > root.clientWidth + 1) found.push(`the page scrolls sideways: ${root.scrollWidth} in ${root.clientWidth}`)
+  const visible = (element: Element) => {
+    const box = element.getBoundingClientRect()
+    const style = getComputedStyle(element)
+    return box.width > 1 && box.height > 1 && style.visibility !== 'hidden' && style.opacity !== '0' && !element.closest('.sr-only, .skip')
+  }
+  const scrolls = (element: Element) => /auto|scroll/.test(getComputedStyle(element).overflowX)
+  const text = (element: Element) => (element.textContent ?? '').trim().replace(/\s+/g, ' ').slice(0, 50)
+  for (const element of document.querySelectorAll<HTMLElement>('body *')) {
+    if (!visible(element) || element.closest('svg')) continue
+    const own = [...element.childNodes].some((node) => node.nodeType === Node.TEXT_NODE && node.textContent!.trim())
+    if (/^(VIEW|POCKET|MAIN)$/.test(element.className.toString().toUpperCase().split(' ')[0]) && element.scrollWidth > element.clientWidth + 1) found.push(`${element.className} scrolls sideways`)
+    if (!own || element.tagName === 'OPTION') continue
+    const size = parseFloat(getComputedStyle(element).fontSize)
+    if (size < 13.9) found.push(`small text, ${size}px: ${text(element)}`)
+    const clips = getComputedStyle(element).overflow !== 'visible'
+    if (clips && !scrolls(element) && (element.scrollWidth > element.clientWidth + 1 || element.scrollHeight > element.clientHeight + 3)) found.push(`cut: ${text(element)}`)
+    const range = document.createRange()
+    range.selectNodeContents(element)
+    const box = range.getBoundingClientRect()
+    // Text that runs out of the nearest box that clips it, unless that box scrolls.
+    for (let parent = element.parentElement; parent && parent !== document.body; parent = parent.parentElement) {
+      const style = getComputedStyle(parent)
+      if (style.overflowX === 'visible' && style.overflow === 'visible') continue
+      if (scrolls(parent)) break
+      const frame = parent.getBoundingClientRect()
+      if (box.right > frame.right + 1.5 || box.left < frame.left - 1.5) found.push(`runs out of its box: ${text(element)}`)
+      break
+    }
+  }
+  const cards = [...document.querySelectorAll('.card, .cubby, .v-btn, .mark')].filter(visible)
+  for (let i = 0; i < cards.length; i++) {
+    for (let j = i + 1; j < cards.length; j++) {
+      if (cards[i].contains(cards[j]) || cards[j].contains(cards[i]) || cards[i].closest('.v-overlay-container, .states, .bars, .bar') || cards[j].closest('.v-overlay-container, .states, .bars, .bar')) continue
+      if (getComputedStyle(cards[i]).position === 'fixed' || cards[i].closest('.pocket, .more, nav') !== cards[j].closest('.pocket, .more, nav')) continue
+      const [a, b] = [cards[i].getBoundingClientRect(), cards[j].getBoundingClientRect()]
+      const [x, y] = [Math.min(a.right, b.right) - Math.max(a.left, b.left), Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top)]
+      if (x > 2 && y > 2) found.push(`overlap: ${text(cards[i])} / ${text(cards[j])}`)
+    }
+  }
+  return [...new Set(found)].slice(0, 8)
+}
+
+async function axe(page: Page): Promise<string[]> {
+  await page.evaluate(axeSource)
+  return page.evaluate(async () => {
+    const { violations } = await (window as unknown as { axe: { run: (options: object) => Promise<{ violations: { id: string; nodes: { target: string[]; failureSummary: string }[] }[] }> } }).axe.run({
+      runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
+    })
+    return violations.flatMap((one) => one.nodes.slice(0, 3).map((node) => `${one.id}: ${node.target.join(' ')} ${node.failureSummary.replace(/\s+/g, ' ').slice(0, 200)}`))
+  })
+}
+
+async function settle(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    await document.fonts.ready
+    await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))
+  })
+}
+
+describe.each([['light', 'desk', DESK], ['dark', 'desk', DESK], ['light', 'phone', PHONE], ['dark', 'phone', PHONE]] as const)('in %s at the %s', (look, _, size) => {
+  let page: Page
+  let errors: string[]
+  beforeAll(async () => {
+    ;({ page, errors } = await openPage(browser, size, look))
+  })
+  it.each(OPEN_VIEWS)('%s is free of what axe finds, and nothing is cut', async (_name, base, path, shows) => {
+    await page.goto(base() + path())
+    await sees(page, shows)
+    await settle(page)
+    expect(await axe(page)).toEqual([])
+    expect(await page.evaluate(measure)).toEqual([])
+  })
+  it('lets the provider in', async () => {
+    await signIn(page, home.base)
+    await sees(page, 'Wind and Kites')
+  })
+  it.each(VIEWS)('%s is free of what axe finds, and nothing is cut', async (_name, path, shows, click) => {
+    await page.goto(home.base + path)
+    await sees(page, shows)
+    if (click) await page.$eval(click, (element) => (element as HTMLElement).click())
+    await settle(page)
+    expect(await axe(page)).toEqual([])
+    expect(await page.evaluate(measure)).toEqual([])
+  })
+  it('made no error in the page', () => expect(errors).toEqual([]))
+})

@@ -1,0 +1,12 @@
+import { build, endWith, install, startServer, say } from './prepare.mjs'
+
+try {
+  await install()
+  await build()
+  const { child, address } = await startServer({}, (code) => process.exit(code ?? 0))
+  say(`Kobby is at ${address}/`)
+  endWith(child)
+} catch (error) {
+  say(error.message)
+  process.exit(1)
+}

@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { useLook } from './composables/useLook'
+import { useHotkeys } from './composables/useHotkeys'
+import PathNav from './parts/PathNav.vue'
+import PhoneBar from './parts/PhoneBar.vue'
+import SaveState from './parts/SaveState.vue'
+import KeysHelp from './parts/KeysHelp.vue'
+import FindAnything from './parts/FindAnything.vue'
+import { STEPS } from './router'
+import { useHouse } from './stores/house'
+import { useSession } from './stores/session'
+import { useUnit } from './stores/unit'
+import { useWriter } from './stores/writer'
+
+const { look, toggle } = useLook()
+const route = useRoute()
+const router = useRouter()
+const session = useSession()
+const house = useHouse()
+const unit = useUnit()
+const writer = useWriter()
+
+const failed = ref('')
+const helping = ref(false)
+const finding = ref(false)
+const bare = computed(() => Boolean(route.meta.bare))
+
+async function loadHouse() {
+  failed.value = ''
+  try {
+    if (!session.asked) await session.ask()
+    if (session.signedIn && !house.loaded) await house.load()
+    openCurrent()
+  } catch (error) {
+    failed.value = error instanceof Error ? error.message : String(error)
+  }
+}
+/** Where no unit was asked for, the path shows the one that runs, else the next one. */
+function openCurrent() {
+  if (unit.id || !house.loaded) return
+  const current = house.units.findLast((one) => one.start <= session.today) ?? house.units[0]
+  if (current) void unit.open(current.id)
+}
+watch(() => [session.signedIn, route.name], () => {
+  if (!bare.value) void loadHouse()
+}, { immediate: true })
+watch(() => route.params.unitId, (id) => {
+  if (typeof id === 'string' && id) void unit.open(id)
+}, { immediate: true })
+
+const unitScope = () => (route.params.unitId ? unit.id : null)
+useHotkeys({
+  '?': () => (helping.value = true),
+  '/': () => (session.signedIn && !bare.value ? (finding.value = true) : false),
+  u: () => (session.signedIn && !bare.value ? writer.undo(unitScope()) : false),
+  U: () => (session.signedIn && !bare.value ? writer.redo(unitScope()) : false),
+  ...Object.fromEntries(STEPS.map((step, i) => [String(i + 1), () => (unit.id && !bare.value ? router.push({ name: step.name, params: { unitId: unit.id } }) : false)])),
+})
+</script>
+
+<template>
+  <v-app>
+    <a v-if="!bare" class="skip no-print" href="#main">Skip to the page</a>
+    <div v-if="bare" class="bare"><router-view /></div>
+    <div v-else class="shell">
+      <PathNav class="no-print wide-only" :look="look" @look="toggle" @help="helping = true" @find="finding = true" />
+      <div class="page">
+        <main id="main" tabindex="-1">
+          <div v-if="failed" class="centre stack" role="alert">
+            <h1>The home could not be opened</h1>
+            <p>{{ failed }}</p>
+            <div><v-btn class="primary" @click="loadHouse">Try again</v-btn></div>
+          </div>
+          <p v-else-if="!house.loaded" class="centre mute" role="status">Opening the home</p>
+          <router-view v-else />
+        </main>
+      </div>
+      <PhoneBar class="no-print phone-only" :look="look" @look="toggle" />
+    </div>
+    <SaveState v-if="!bare" class="no-print" />
+    <KeysHelp v-model="helping" />
+    <FindAnything v-if="!bare" v-model="finding" />
+  </v-app>
+</template>
+
+<style>
+.shell { display: grid; grid-template-columns: 196px minmax(0, 1fr); height: 100dvh; }
+.page, .page > main { min-width: 0; height: 100dvh; overflow: hidden; }
+.page > main:focus { outline: none; }
+.bare { min-height: 100dvh; }
+.centre { padding: 48px 24px; max-width: 560px; }
+.skip { position: absolute; left: -999px; top: 0; background: var(--paper); padding: 8px 12px; z-index: 3000; }
+.skip:focus { left: 8px; top: 8px; }
+.phone-only { display: none !important; }
+@media (max-width: 720px) {
+  .shell { display: block; height: auto; padding-bottom: 66px; }
+  .page, .page > main { height: auto; overflow: visible; }
+  .wide-only { display: none !important; }
+  .phone-only { display: flex !important; }
+}
+@media print { .shell { display: block; height: auto; } .page, .page > main { height: auto; overflow: visible; } }
+</style>

@@ -1,0 +1,61 @@
+import type { Change, Row, ThingKind, ThingOf, CalendarDate } from '@core/domain'
+import type { Fault } from '@core/fault'
+import type { ImportEntry, PlanFile } from '@core/files'
+import type { DaySheet } from '@core/sheet'
+
+export interface User { id: string; name: string; signIn: string }
+export interface ChangedRow { kind: ThingKind; id: string; version: number; value: ThingOf<ThingKind> | null }
+export interface Steps { undo: string | null; redo: string | null }
+export interface Applied { changeId: string; label: string; rows: ChangedRow[]; steps: Steps }
+export interface Tick { placementId: string; step: string; done: boolean; at: string; by: string }
+export interface Share { id: string; unitId: string; day: number; label: string; createdAt: string; endsOn: CalendarDate; revokedAt: string | null; openedAt: string | null }
+export interface Conflict { kind: ThingKind; id: string; version: number; yours: ThingOf<ThingKind> | null; theirs: ThingOf<ThingKind> | null }
+
+/** What the server answered when it did not do what was asked. Status 0: it was not reached. */
+export class ApiError extends Error {
+  constructor(readonly status: number, message: string, readonly faults: Fault[] = [], readonly conflicts: Conflict[] = []) {
+    super(message)
+  }
+}
+
+async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+  let response: Response
+  try {
+    response = await fetch(`/api/v1${path}`, {
+      method,
+      headers: body === undefined ? {} : { 'content-type': 'application/json' },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    })
+  } catch {
+    throw new ApiError(0, 'No connection. Nothing was lost; it will be tried again.')
+  }
+  if (response.status === 204) return undefined as T
+  const answer = await response.json().catch(() => ({ title: 'The answer could not be read' }))
+  if (!response.ok) throw new ApiError(response.status, answer.title, answer.errors, answer.conflicts)
+  return answer as T
+}
+
+const query = (unitId: string | null) => (unitId === null ? '' : `?unit=${encodeURIComponent(unitId)}`)
+
+/** The server's calls by what they are for. */
+export const api = {
+  session: () => call<{ user: User | null; hasOwner: boolean; today: CalendarDate }>('GET', '/session'),
+  createOwner: (owner: { name: string; signIn: string; password: string }) => call<{ user: User; today: CalendarDate }>('POST', '/owner', owner),
+  signIn: (who: { signIn: string; password: string }) => call<{ user: User; today: CalendarDate }>('POST', '/session', who),
+  signOut: () => call<void>('DELETE', '/session'),
+  house: () => call<{ rows: Row[]; today: CalendarDate }>('GET', '/house'),
+  units: () => call<{ rows: Row<'unit'>[] }>('GET', '/units'),
+  unit: (id: string) => call<{ rows: Row[]; ticks: Tick[]; steps: Steps }>('GET', `/units/${id}`),
+  steps: (unitId: string | null) => call<Steps>('GET', `/changes/steps${query(unitId)}`),
+  change: (change: Change) => call<Applied>('POST', '/changes', change),
+  undo: (unitId: string | null) => call<Applied>('POST', '/changes/undo', { unitId }),
+  redo: (unitId: string | null) => call<Applied>('POST', '/changes/redo', { unitId }),
+  tick: (unitId: string, day: number, tick: { placementId: string; step: string; done: boolean }) => call<Tick>('PUT', `/units/${unitId}/days/${day}/ticks`, tick),
+  shares: (unitId: string) => call<{ shares: Share[] }>('GET', `/units/${unitId}/shares`),
+  share: (unitId: string, share: { day: number; label: string; endsOn: CalendarDate }) => call<Share & { token: string }>('POST', `/units/${unitId}/shares`, share),
+  revoke: (unitId: string, shareId: string) => call<void>('DELETE', `/units/${unitId}/shares/${shareId}`),
+  shared: (token: string) => call<{ label: string; endsOn: CalendarDate; sheet: DaySheet; ticks: Tick[] }>('GET', `/shared/${token}`),
+  sharedTick: (token: string, tick: { placementId: string; step: string; done: boolean }) => call<Tick>('PUT', `/shared/${token}/ticks`, tick),
+  previewFile: (file: PlanFile) => call<{ entries: ImportEntry[] }>('POST', '/plan-files/preview', file),
+  applyFile: (file: PlanFile) => call<{ entries: ImportEntry[] }>('POST', '/plan-files/apply', file),
+}

@@ -1,0 +1,58 @@
+import Sortable from 'sortablejs'
+import { onBeforeUnmount, ref, watch, type Ref } from 'vue'
+
+/** What the pointer is dragging and the slot it is over, by their data attributes. */
+export interface DragState {
+  item: HTMLElement
+  slot: HTMLElement | null
+}
+
+const slotAt = (x: number, y: number): HTMLElement | null => document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-slot]') ?? null
+
+/**
+ * Makes the cards inside the given lists draggable by mouse and finger. Nothing in the page moves by itself: the drop is only reported,
+ * and the plan decides what happens.
+ *
+ * @param lists elements whose children `[data-drag]` can be dragged
+ * @param onDrop called with the dragged element and the slot it was let go over
+ */
+export function useCardDrag(lists: Ref<readonly HTMLElement[]>, onDrop: (item: HTMLElement, slot: HTMLElement) => void) {
+  const dragging = ref<DragState | null>(null)
+  let sortables: Sortable[] = []
+  const follow = (event: PointerEvent | MouseEvent | TouchEvent) => {
+    const point = 'touches' in event ? event.touches[0] : event
+    if (dragging.value && point) dragging.value = { ...dragging.value, slot: slotAt(point.clientX, point.clientY) }
+  }
+  const events = ['pointermove', 'mousemove', 'touchmove'] as const
+  const stop = () => {
+    for (const name of events) window.removeEventListener(name, follow as EventListener)
+  }
+  const clear = () => {
+    for (const one of sortables) one.destroy()
+    sortables = []
+  }
+  watch(lists, (elements) => {
+    clear()
+    sortables = elements.map((element) =>
+      Sortable.create(element, {
+        group: 'plan', draggable: '[data-drag]', sort: false, forceFallback: true, fallbackOnBody: true, fallbackTolerance: 4, animation: 0,
+        delay: 180, delayOnTouchOnly: true, ghostClass: 'drag-source', fallbackClass: 'drag-copy',
+        onStart: ({ item }) => {
+          dragging.value = { item, slot: null }
+          for (const name of events) window.addEventListener(name, follow as EventListener, { passive: true })
+        },
+        onMove: () => false,
+        onEnd: ({ item }) => {
+          stop()
+          const slot = dragging.value?.slot
+          dragging.value = null
+          if (slot) onDrop(item, slot)
+        },
+      }))
+  }, { flush: 'post', immediate: true })
+  onBeforeUnmount(() => {
+    stop()
+    clear()
+  })
+  return { dragging }
+}

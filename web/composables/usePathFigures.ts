@@ -1,0 +1,31 @@
+import { computed } from 'vue'
+import { countWords, shortWeekday } from '@core/format'
+import { weekdayOf } from '@core/calendar'
+import { plannableBlocks } from '@core/plan'
+import { useUnit } from '../stores/unit'
+import type { StepName } from '../router'
+
+/** One honest figure for each step of the open unit; `late` where it needs her now. */
+export function usePathFigures() {
+  const store = useUnit()
+  return computed<Record<StepName, { words: string; late?: boolean }>>(() => {
+    const { unit, readings, ideas, unplaced, today, days } = store
+    const none = { words: '' }
+    if (!unit || !readings) return { spark: none, gather: none, 'lay-out': none, 'get-ready': none, 'hand-over': none, run: none, 'look-back': none }
+    const blockIds = plannableBlocks(store.snapshot!.home).filter((block) => block.kind === 'circle' || block.kind === 'choice').map((block) => block.id)
+    const open = days.filter((day) => day.held && day.date >= store.snapshot!.today && !blockIds.every((id) => readings.plan.sessions.some((one) => one.block?.id === id && one.days[0].number === day.number)))
+    const late = readings.lines.filter((line) => line.late).length
+    const toGet = readings.lines.filter((line) => line.shortage > 0).length
+    const next = today ?? days.find((day) => day.held && day.date > store.snapshot!.today)
+    const done = store.placements.filter((one) => one.status === 'done').length
+    return {
+      spark: { words: `${countWords(unit.words.length, 'word')}, ${countWords(unit.objects.length, 'object')}` },
+      gather: { words: unplaced.length ? `${countWords(unplaced.length, 'idea')} unplaced` : countWords(ideas.length, 'idea') },
+      'lay-out': { words: open.length ? `${countWords(open.length, 'day')} still open` : 'Every day laid out' },
+      'get-ready': late ? { words: `${countWords(late, 'thing')} late`, late: true } : { words: toGet ? `${countWords(toGet, 'thing')} to get` : 'All in the house' },
+      'hand-over': { words: next ? `Next: ${shortWeekday(weekdayOf(next.date))}, day ${next.number}` : 'No day ahead' },
+      run: { words: today ? `Day ${today.number} of ${days.length}` : 'Not today' },
+      'look-back': { words: `${done} done` },
+    }
+  })
+}

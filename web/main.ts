@@ -1,0 +1,13 @@
+import { createPinia } from 'pinia'
+import { createApp } from 'vue'
+import { z } from 'zod'
+import App from './App.vue'
+import { router } from './router'
+import './theme/tokens.css'
+import './theme/frame.css'
+import { vuetify } from './theme/vuetify'
+
+// The page allows no code made from text, so schemas are checked without it.
+z.config({ jitless: true })
+
+createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app')

@@ -1,0 +1,27 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { useUnit } from '../stores/unit'
+
+/** A line of text that becomes a half idea in the basket: kept, never lost. */
+const open = defineModel<boolean>({ required: true })
+const store = useUnit()
+const text = ref('')
+watch(open, () => (text.value = ''))
+function keep() {
+  const words = text.value.trim()
+  if (!words) return
+  void store.commit('Keep an idea', [{ put: 'idea', value: { id: crypto.randomUUID(), unitId: store.id!, activityId: null, text: words } }])
+  open.value = false
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" aria-labelledby="half-title">
+    <form class="k-sheet" @submit.prevent="keep">
+      <h2 id="half-title">An idea, in your own words</h2>
+      <p class="mute">Half an idea is enough: it waits in the basket until it has a day.</p>
+      <v-textarea v-model="text" autofocus aria-label="The idea" :counter="2000" maxlength="2000" />
+      <div class="inline"><v-btn class="primary" type="submit" :disabled="!text.trim()">Keep it</v-btn><v-btn v-if="store.id" :to="{ name: 'gather', params: { unitId: store.id } }" @click="open = false">Look in the library</v-btn><v-btn class="plain" @click="open = false">Cancel</v-btn></div>
+    </form>
+  </v-dialog>
+</template>

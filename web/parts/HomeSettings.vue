@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { Home, STYLES, WEEKDAYS } from '@core/domain'
+import { longDate, longWeekday, STYLE_NAMES } from '@core/format'
+import type { ImportEntry } from '@core/files'
+import { PlanFile } from '@core/files'
+import { api, ApiError } from '../api/client'
+import { useDraft } from '../composables/useDraft'
+import { useHouse } from '../stores/house'
+import { useSession } from '../stores/session'
+import FormField from './FormField.vue'
+import WeekHours from './WeekHours.vue'
+
+/** The home's own settings, closures, and its file in and out. */
+const house = useHouse()
+const session = useSession()
+const source = computed(() => house.home)
+const { draft, errors, commit } = useDraft(source, Home, (value) => void house.commit('Change the home', [{ put: 'home', value }]))
+const closure = ref({ date: '', reason: '' })
+function addClosure() {
+  if (!closure.value.date || !draft.value) return
+  draft.value.closures = [...draft.value.closures.filter((one) => one.date !== closure.value.date), { ...closure.value }].sort((a, b) => (a.date < b.date ? -1 : 1))
+  commit()
+  closure.value = { date: '', reason: '' }
+}
+function dropClosure(date: string) {
+  draft.value!.closures = draft.value!.closures.filter((one) => one.date !== date)
+  commit()
+}
+
+const file = ref<PlanFile | null>(null)
+const preview = ref<ImportEntry[] | null>(null)
+const fileProblem = ref<string[]>([])
+const counts = computed(() => ({ add: preview.value?.filter((one) => one.does === 'add') ?? [], replace: preview.value?.filter((one) => one.does === 'replace') ?? [], same: preview.value?.filter((one) => one.does === 'same') ?? [] }))
+async function readFile(event: Event) {
+  const input = event.target as HTMLInputElement
+  const [chosen] = input.files ?? []
+  input.value = ''
+  preview.value = file.value = null
+  fileProblem.value = []
+  if (!chosen) return
+  let parsed: unknown
+  try {
+    parsed = JSON.parse(await chosen.text())
+  } catch {
+    fileProblem.value = [`${chosen.name} is no plan file: it is not JSON. Nothing was changed.`]
+    return
+  }
+  const checked = PlanFile.safeParse(parsed)
+  if (!checked.success) {
+    fileProblem.value = [`${chosen.name} has faults, so nothing was changed:`, ...checked.error.issues.slice(0, 8).map((issue) => `${issue.path.join('.') || 'the file'}: ${issue.message}`)]
+    return
+  }
+  try {
+    preview.value = (await api.previewFile(checked.data)).entries
+    file.value = checked.data
+  } catch (error) {
+    fileProblem.value = error instanceof ApiError ? [error.message, ...error.faults.map((fault) => `${fault.field}: ${fault.message}`)] : [String(error)]
+  }
+}
+async function applyFile() {
+  if (!file.value) return
+  try {
+    await api.applyFile(file.value)
+    preview.value = file.value = null
+    await house.load()
+  } catch (error) {
+    fileProblem.value = [error instanceof Error ? error.message : String(error)]
+  }
+}
+</script>
+
+<template>
+  <div v-if="draft" class="settings">
+    <form class="stack" @submit.prevent="commit">
+      <FormField label="Name of the home"><v-text-field v-model="draft.name" :error-messages="errors.name" maxlength="120" @blur="commit" /></FormField>
+      <WeekHours v-model="draft.open" legend="Open" :errors="errors" path="open" :usual="{ from: '07:45', to: '17:30' }" @left="commit" />
+      <FormField label="Shopping days"><v-select v-model="draft.shoppingDays" :items="WEEKDAYS.map((day) => ({ title: longWeekday(day), value: day }))" multiple aria-label="Shopping days" placeholder="Any day" @update:model-value="commit" /></FormField>
+      <FormField label="Ask families this many days ahead"><v-text-field v-model.number="draft.askDaysAhead" type="number" min="0" max="60" :error-messages="errors.askDaysAhead" @blur="commit" /></FormField>
+      <FormField label="Measures"><v-select v-model="draft.measures" :items="[{ title: 'Metric: grams, litres, centimetres', value: 'metric' }, { title: 'US: ounces, cups, inches', value: 'us' }]" aria-label="Measures" @update:model-value="commit" /></FormField>
+      <FormField label="Currency"><v-text-field v-model="draft.currency" :error-messages="errors.currency" maxlength="3" @blur="commit" /></FormField>
+      <FormField label="Time zone"><v-text-field v-model="draft.timeZone" :error-messages="errors.timeZone" maxlength="64" @blur="commit" /></FormField>
+      <FormField label="Planning style of new units"><v-select v-model="draft.style" :items="STYLES.map((style) => ({ title: STYLE_NAMES[style], value: style }))" aria-label="Planning style" @update:model-value="commit" /></FormField>
+    </form>
+    <div class="stack">
+      <section class="rows"><h3>Closed on</h3>
+        <p v-if="!draft.closures.length" class="mute">No closures written down.</p>
+        <div v-for="one in draft.closures" :key="one.date" class="row"><span>{{ longDate(one.date) }} {{ one.date.slice(0, 4) }}<span v-if="one.reason" class="mute">&nbsp;· {{ one.reason }}</span></span><button type="button" class="why" :aria-label="`Open on ${longDate(one.date)} after all`" @click="dropClosure(one.date)">remove</button></div>
+        <form class="inline" @submit.prevent="addClosure"><input v-model="closure.date" class="time" type="date" aria-label="Date closed" :min="session.today" /><v-text-field v-model="closure.reason" aria-label="Reason" placeholder="Reason" maxlength="120" /><v-btn type="submit" :disabled="!closure.date">Close</v-btn></form>
+        <p class="small mute">Days of a unit slide past a closure, or drop that day: choose in the unit's Spark.</p>
+      </section>
+      <section class="rows"><h3>Everything as a file</h3>
+        <p class="small mute">One open file with the home, the library and every unit. Keep a copy somewhere else.</p>
+        <div class="inline"><v-btn href="/api/v1/plan-file" download>Save a copy</v-btn><label class="v-btn k-btn file-btn">Bring a file in<input type="file" accept=".json,application/json" class="sr-only" @change="readFile" /></label></div>
+        <div v-if="fileProblem.length" class="notice" role="alert"><p v-for="line in fileProblem" :key="line">{{ line }}</p></div>
+        <div v-if="preview" class="notice soft stack" role="status">
+          <p><b>{{ counts.add.length }} added, {{ counts.replace.length }} replaced, {{ counts.same.length }} the same.</b> <template v-if="counts.replace.length">Replaced: {{ counts.replace.slice(0, 6).map((one) => one.name).join(', ') }}{{ counts.replace.length > 6 ? ' and more' : '' }}.</template></p>
+          <div class="inline"><v-btn class="primary" :disabled="!counts.add.length && !counts.replace.length" @click="applyFile">Bring it in</v-btn><v-btn class="plain" @click="preview = file = null">Leave it</v-btn></div>
+        </div>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.settings { display: grid; grid-template-columns: minmax(0, 420px) minmax(0, 420px); gap: 36px; align-items: start; }
+.file-btn { display: inline-flex; align-items: center; border: 1px solid var(--edge-strong); border-radius: 8px; cursor: pointer; }
+.file-btn:focus-within { outline: 2px solid var(--spruce); outline-offset: 2px; }
+@media (max-width: 1000px) { .settings { grid-template-columns: minmax(0, 1fr); } }
+</style>

@@ -1,0 +1,27 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+
+const open = defineModel<boolean>({ required: true })
+const route = useRoute()
+const EVERYWHERE: [string, string][] = [['1 to 7', 'Go along the path'], ['/', 'Find anything'], ['u', 'Undo'], ['Shift + u', 'Redo'], ['?', 'These keys'], ['Esc', 'Close']]
+const BOARD: [string, string][] = [
+  ['Arrow keys', 'Move between the cubbies'], ['Enter', 'Open what is in the cubby'], ['m', 'Pick a card up, put it down'], ['p', 'Pin to its date, or let go'], ['Delete', 'Take it off the plan'],
+]
+const keys = computed(() => (route.name === 'lay-out' ? [...BOARD, ...EVERYWHERE] : EVERYWHERE))
+</script>
+
+<template>
+  <v-dialog v-model="open" aria-labelledby="keys-title">
+    <div class="k-sheet">
+      <h2 id="keys-title">Keys of this page</h2>
+      <dl class="keys"><div v-for="[key, what] in keys" :key="key" class="row"><dt><kbd>{{ key }}</kbd></dt><dd>{{ what }}</dd></div></dl>
+      <div><v-btn class="primary" @click="open = false">Close</v-btn></div>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+.keys { display: grid; gap: 6px; }
+kbd { font: inherit; font-weight: 650; background: var(--well); border: 1px solid var(--edge-strong); border-radius: 4px; padding: 1px 8px; }
+</style>

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { countWords, FORM_NAMES } from '@core/format'
+import { useBoard } from '../stores/board'
+import { useHouse } from '../stores/house'
+import { useUnit } from '../stores/unit'
+
+/** Ideas of the basket that have no place yet, to drag or to carry onto the plan. */
+const store = useUnit()
+const house = useHouse()
+const board = useBoard()
+const ideas = computed(() => store.unplaced.flatMap((idea) => {
+  const activity = idea.activityId ? house.activitiesById.get(idea.activityId) : undefined
+  return activity ? [{ idea, activity }] : []
+}))
+const halves = computed(() => store.unplaced.filter((idea) => !idea.activityId))
+function pickUp(activityId: string) {
+  board.carried = board.carried?.activityId === activityId ? null : { placementId: null, activityId }
+  board.said = board.carried ? `${board.titleOf(activityId)} picked up. Choose a cubby, Enter or m puts it down` : 'Put back'
+}
+</script>
+
+<template>
+  <div class="stack">
+    <div><h2>{{ ideas.length ? `${countWords(ideas.length, 'idea')} without a day` : 'Every idea has a day' }}</h2><p class="mute small">{{ ideas.length ? 'Drag one into a cubby, or pick it up and choose where.' : 'Gather more in the library, or open a cubby to lay something there again.' }}</p></div>
+    <div class="rows list" data-list>
+      <div v-for="{ idea, activity } in ideas" :key="idea.id" class="card idea" :class="{ 'is-selected': board.carried?.activityId === activity.id && !board.carried.placementId }" data-drag :data-activity="activity.id">
+        <div><b class="card-title">{{ activity.title }}</b><p class="small mute">{{ activity.minutes.do }} min · {{ activity.standing ? 'can stay out' : FORM_NAMES[activity.form] }}</p></div>
+        <v-btn size="small" class="plain" :aria-label="`Pick up ${activity.title}`" :aria-pressed="board.carried?.activityId === activity.id" @click="pickUp(activity.id)">Pick up</v-btn>
+      </div>
+    </div>
+    <section v-if="halves.length" class="rows"><h3>Half ideas</h3><p v-for="half in halves" :key="half.id" class="small half">{{ half.text }}</p></section>
+    <v-btn :to="{ name: 'gather', params: { unitId: store.id! } }">Look in the library</v-btn>
+  </div>
+</template>
+
+<style scoped>
+.list { gap: 6px; }
+.idea { padding: 6px 6px 7px 10px; display: flex; justify-content: space-between; gap: 8px; align-items: center; cursor: grab; }
+.half { border-left: 3px solid var(--apricot); padding-left: 8px; }
+</style>

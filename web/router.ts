@@ -1,0 +1,49 @@
+import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router'
+import { useSession } from './stores/session'
+
+/** The seven steps of a unit, in the order of the work. */
+export const STEPS = [
+  { name: 'spark', title: 'Spark' }, { name: 'gather', title: 'Gather' }, { name: 'lay-out', title: 'Lay out' }, { name: 'get-ready', title: 'Get ready' },
+  { name: 'hand-over', title: 'Hand over' }, { name: 'run', title: 'Run' }, { name: 'look-back', title: 'Look back' },
+] as const
+export type StepName = (typeof STEPS)[number]['name']
+
+const step = (name: StepName, component: RouteRecordRaw['component'], title: string): RouteRecordRaw =>
+  ({ path: `/units/:unitId/${name}`, name, component, meta: { title } }) as RouteRecordRaw
+
+const routes: RouteRecordRaw[] = [
+  { path: '/', redirect: '/units' },
+  { path: '/sign-in', name: 'sign-in', component: () => import('./views/SignIn.vue'), meta: { open: true, bare: true, title: 'Sign in' } },
+  { path: '/start', name: 'start', component: () => import('./views/FirstStart.vue'), meta: { open: true, bare: true, title: 'Welcome' } },
+  { path: '/day/:token', name: 'shared', component: () => import('./views/SharedDay.vue'), meta: { open: true, bare: true, title: 'Today' } },
+  { path: '/units', name: 'units', component: () => import('./views/UnitList.vue'), meta: { title: 'Units' } },
+  { path: '/home', name: 'home', component: () => import('./views/HomeView.vue'), meta: { title: 'Home' } },
+  { path: '/pantry', name: 'pantry', component: () => import('./views/PantryView.vue'), meta: { title: 'Pantry' } },
+  { path: '/cautions', name: 'cautions', component: () => import('./views/CautionRules.vue'), meta: { title: 'Cautions' } },
+  step('spark', () => import('./views/SparkView.vue'), 'Spark'),
+  step('gather', () => import('./views/GatherView.vue'), 'Gather'),
+  step('lay-out', () => import('./views/LayOutView.vue'), 'Lay out'),
+  step('get-ready', () => import('./views/GetReadyView.vue'), 'Get ready'),
+  step('hand-over', () => import('./views/HandOverView.vue'), 'Hand over'),
+  step('run', () => import('./views/RunView.vue'), 'Run'),
+  step('look-back', () => import('./views/LookBackView.vue'), 'Look back'),
+  { path: '/:rest(.*)*', name: 'lost', component: () => import('./views/NotFound.vue'), meta: { title: 'Not found' } },
+]
+
+export const router = createRouter({ history: createWebHistory(), routes, scrollBehavior: () => ({ top: 0 }) })
+
+router.beforeEach(async (to) => {
+  if (to.name === 'shared') return true
+  const session = useSession()
+  try {
+    if (!session.asked) await session.ask()
+  } catch {
+    return true
+  }
+  if (!session.hasOwner) return to.name === 'start' ? true : { name: 'start' }
+  if (!session.signedIn) return to.name === 'sign-in' ? true : { name: 'sign-in', query: { to: to.fullPath } }
+  return to.name === 'sign-in' ? '/units' : true
+})
+router.afterEach((to) => {
+  document.title = `${String(to.meta.title ?? 'Kobby')} · Kobby`
+})

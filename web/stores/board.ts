@@ -1,0 +1,92 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import type { CautionRemedy } from '@core/cautions'
+import type { Idea, Placement, Where } from '@core/domain'
+import { canPlace, newPlacement, type Slot, type Verdict } from '@core/plan'
+import { useHouse } from './house'
+import { useUnit } from './unit'
+
+/** What is shown in the pocket. */
+export type Selected = { kind: 'placement'; id: string } | { kind: 'slot'; where: Where } | { kind: 'reading'; name: 'money' | 'cautions' } | null
+
+/** What is being moved: a placement, or an idea that has no place yet. */
+export interface Carried { placementId: string | null; activityId: string }
+
+/** The plan board: what is selected and carried, and every move on the plan. */
+export const useBoard = defineStore('board', () => {
+  const unit = useUnit()
+  const house = useHouse()
+
+  const selected = ref<Selected>(null)
+  const carried = ref<Carried | null>(null)
+  const refused = shallowRef<{ carried: Carried; reason: string; remedies: Slot[] } | null>(null)
+  const said = ref('')
+  /** Program day that is looked at, shared by the ribbon and the views. */
+  const day = ref(1)
+
+  const placement = computed(() => {
+    const now = selected.value
+    return now?.kind === 'placement' ? unit.placements.find((one) => one.id === now.id) : undefined
+  })
+  const titleOf = (activityId: string) => house.activitiesById.get(activityId)?.title ?? 'this'
+
+  /** Whether something could lie somewhere, before it is dropped. */
+  function verdict(what: Carried, where: Where, centerId: string | null = null): Verdict | null {
+    const { snapshot, readings } = unit
+    if (!snapshot || !readings) return null
+    return canPlace(snapshot, readings.plan, { activityId: what.activityId, where, centerId, movingId: what.placementId ?? undefined })
+  }
+
+  /** Lays something down, or says why not and where it would. */
+  function drop(what: Carried, where: Where, centerId: string | null = null): boolean {
+    const answer = verdict(what, where, centerId)
+    if (!answer) return false
+    if (!answer.ok) {
+      refused.value = { carried: what, reason: answer.refusal.reason, remedies: answer.refusal.remedies }
+      said.value = `${answer.refusal.reason} ${answer.refusal.remedies.map((one) => one.words).join('. ')}`
+      return false
+    }
+    refused.value = null
+    carried.value = null
+    const title = titleOf(what.activityId)
+    const old = what.placementId === null ? undefined : unit.placements.find((one) => one.id === what.placementId)
+    const next: Placement = old
+      ? { ...old, where, centerId: answer.centerId, pinnedDate: old.pinnedDate === null || where.kind === 'set-up' ? null : dateOf(where.day) }
+      : newPlacement(crypto.randomUUID(), unit.id!, what.activityId, where, answer.centerId)
+    selected.value = { kind: 'placement', id: next.id }
+    said.value = `${title} lies ${where.kind === 'moment' ? `on day ${where.day}` : `out day ${where.fromDay} to ${where.toDay}`}`
+    void unit.commit(old ? `Move ${title}` : `Lay out ${title}`, [{ put: 'placement', value: next }])
+    return true
+  }
+  const dateOf = (number: number) => unit.days.find((one) => one.number === number)?.date ?? null
+
+  /** Changes something about a placement. */
+  function patch(one: Placement, label: string, over: Partial<Placement>): void {
+    void unit.commit(label, [{ put: 'placement', value: { ...one, ...over } }])
+  }
+  function pin(one: Placement): void {
+    if (one.where.kind !== 'moment') return
+    patch(one, one.pinnedDate ? `Unpin ${titleOf(one.activityId)}` : `Pin ${titleOf(one.activityId)}`, { pinnedDate: one.pinnedDate ? null : dateOf(one.where.day) })
+    said.value = one.pinnedDate ? 'Not pinned any more' : 'Pinned to its date'
+  }
+  function remove(one: Placement): void {
+    selected.value = null
+    said.value = `${titleOf(one.activityId)} is off the plan; it stays in the basket`
+    const inBasket = unit.ideas.some((idea) => idea.activityId === one.activityId)
+    const idea: Idea = { id: crypto.randomUUID(), unitId: unit.id!, activityId: one.activityId, text: '' }
+    void unit.commit(`Take ${titleOf(one.activityId)} off`, [{ remove: 'placement', id: one.id }, ...(inBasket ? [] : [{ put: 'idea' as const, value: idea }])])
+  }
+  /** Does what a caution offers. */
+  function remedy(one: Placement, what: CautionRemedy): void {
+    const title = titleOf(one.activityId)
+    if (what.kind === 'swap') patch(one, `${title}: ${what.words}`, { swaps: { ...one.swaps, [what.requirementId]: what.materialId } })
+    else if (what.kind === 'apart') patch(one, `${title}: apart`, { apart: true })
+    else if (what.kind === 'keep-out') patch(one, `${title}: ${what.words}`, { apart: true, keptOut: [...new Set([...one.keptOut, ...what.childIds])] })
+    else if (what.kind === 'move' && one.where.kind === 'moment') patch(one, `${title}: ${what.words}`, { where: { ...one.where, blockId: what.blockId, from: what.from } })
+  }
+  function gather(activityId: string): void {
+    void unit.commit(`Gather ${titleOf(activityId)}`, [{ put: 'idea', value: { id: crypto.randomUUID(), unitId: unit.id!, activityId, text: '' } }])
+  }
+
+  return { selected, carried, refused, said, day, placement, verdict, drop, patch, pin, remove, remedy, gather, titleOf }
+})

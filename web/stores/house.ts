@@ -1,0 +1,40 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { byAge } from '@core/attendance'
+import { byId } from '@core/plan'
+import { api } from '../api/client'
+import { useRows } from './rows'
+import { useSession } from './session'
+import { useWriter } from './writer'
+
+/** The home and everything that belongs to it rather than to one unit. */
+export const useHouse = defineStore('house', () => {
+  const rows = useRows()
+  const session = useSession()
+  const writer = useWriter()
+  const loaded = ref(false)
+
+  const home = computed(() => rows.list('home')[0])
+  const children = computed(() => byAge(rows.list('child')))
+  const adults = computed(() => rows.list('adult'))
+  const centers = computed(() => rows.list('center'))
+  const materials = computed(() => rows.list('material'))
+  const materialsById = computed(() => byId(materials.value))
+  const activities = computed(() => rows.list('activity'))
+  const activitiesById = computed(() => byId(activities.value))
+  const units = computed(() => [...rows.list('unit')].sort((a, b) => (a.start < b.start ? -1 : 1)))
+
+  async function load(): Promise<void> {
+    const [house, units, steps] = await Promise.all([api.house(), api.units(), api.steps(null)])
+    session.today = house.today
+    rows.replaceHouse(house.rows)
+    rows.replace(['unit'], units.rows)
+    writer.setSteps(null, steps)
+    loaded.value = true
+    writer.resume()
+  }
+  /** Writes on the home. */
+  const commit = (label: string, writes: Parameters<typeof writer.commit>[2]) => writer.commit(null, label, writes)
+
+  return { loaded, home, children, adults, centers, materials, materialsById, activities, activitiesById, units, load, commit }
+})

@@ -1,0 +1,36 @@
+import { defineStore } from 'pinia'
+import { computed, shallowRef, triggerRef, type ComputedRef, type ShallowRef } from 'vue'
+import { THING_KINDS, UNIT_KINDS, type Row, type ThingKind, type ThingOf } from '@core/domain'
+import type { ChangedRow } from '../api/client'
+
+type Table = Map<string, { version: number; value: ThingOf<ThingKind> }>
+
+/** Every row that this page knows, by kind and id. Views read from it through the house and the unit; the writer and the live line write. */
+export const useRows = defineStore('rows', () => {
+  const tables = Object.fromEntries(THING_KINDS.map((kind) => [kind, shallowRef<Table>(new Map())])) as Record<ThingKind, ShallowRef<Table>>
+  const lists = Object.fromEntries(
+    THING_KINDS.map((kind) => [kind, computed(() => [...tables[kind].value.values()].map((row) => row.value))]),
+  ) as Record<ThingKind, ComputedRef<ThingOf<ThingKind>[]>>
+
+  const list = <K extends ThingKind>(kind: K): ThingOf<K>[] => lists[kind].value as ThingOf<K>[]
+  const get = <K extends ThingKind>(kind: K, id: string): ThingOf<K> | undefined => tables[kind].value.get(id)?.value as ThingOf<K> | undefined
+  const version = (kind: ThingKind, id: string): number => tables[kind].value.get(id)?.version ?? 0
+
+  /** Takes rows as they are now; a null value is a removed row. */
+  function accept(rows: readonly ChangedRow[]): void {
+    const touched = new Set<ThingKind>()
+    for (const row of rows) {
+      if (row.value === null) tables[row.kind].value.delete(row.id)
+      else tables[row.kind].value.set(row.id, { version: row.version, value: row.value })
+      touched.add(row.kind)
+    }
+    for (const kind of touched) triggerRef(tables[kind])
+  }
+  /** Replaces all rows of some kinds. */
+  function replace(kinds: readonly ThingKind[], rows: readonly Row[]): void {
+    for (const kind of kinds) tables[kind].value = new Map(rows.filter((row) => row.kind === kind).map((row) => [row.value.id, { version: row.version, value: row.value }]))
+  }
+  const replaceHouse = (rows: readonly Row[]) => replace(THING_KINDS.filter((kind) => !(UNIT_KINDS as readonly ThingKind[]).includes(kind)), rows)
+
+  return { list, get, version, accept, replace, replaceHouse }
+})

@@ -1,0 +1,103 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import type { Idea, Placement, Unit, UnitSnapshot } from '@core/domain'
+import { readingsOf } from '@core/pulse'
+import { api, type ChangedRow, type Tick } from '../api/client'
+import { openLine } from '../api/liveLine'
+import { useHouse } from './house'
+import { useRows } from './rows'
+import { useSession } from './session'
+import { useWriter, type Write } from './writer'
+
+type LiveEvent = { type: 'change'; changeId: string; unitId: string | null; rows: ChangedRow[] } | { type: 'tick'; unitId: string; tick: Tick } | { type: 'shares' }
+
+/** The unit that is open: its rows, its readings, and the line on which other screens are heard. */
+export const useUnit = defineStore('unit', () => {
+  const rows = useRows()
+  const house = useHouse()
+  const session = useSession()
+  const writer = useWriter()
+
+  const id = ref<string | null>(null)
+  const loading = ref(false)
+  const failed = ref('')
+  const ticks = ref<Tick[]>([])
+  const sharesChanged = ref(0)
+  let closeLine = () => {}
+
+  const unit = computed<Unit | undefined>(() => (id.value === null ? undefined : rows.get('unit', id.value)))
+  const ofUnit = <T extends { unitId: string }>(list: T[]): T[] => list.filter((one) => one.unitId === id.value)
+  const placements = computed<Placement[]>(() => ofUnit(rows.list('placement')))
+  const ideas = computed<Idea[]>(() => ofUnit(rows.list('idea')))
+  const purchases = computed(() => ofUnit(rows.list('purchase')))
+  const ready = computed(() => Boolean(unit.value && house.home && !loading.value))
+
+  const snapshot = computed<UnitSnapshot | null>(() =>
+    unit.value && house.home
+      ? {
+          home: house.home, children: house.children, adults: house.adults, centers: house.centers, materials: house.materials, activities: house.activities,
+          unit: unit.value, placements: placements.value, ideas: ideas.value, purchases: purchases.value, today: session.today,
+        }
+      : null)
+  /** Readings, or what keeps them from being computed. */
+  const computedReadings = computed(() => {
+    try {
+      return { readings: snapshot.value && readingsOf(snapshot.value), fault: '' }
+    } catch (error) {
+      return { readings: null, fault: error instanceof Error ? error.message : String(error) }
+    }
+  })
+  const readings = computed(() => computedReadings.value.readings)
+  const fault = computed(() => computedReadings.value.fault)
+  const days = computed(() => readings.value?.plan.program.days ?? [])
+  const today = computed(() => days.value.find((day) => day.date === session.today && day.held))
+  /** Ideas that have no place on the plan yet. */
+  const unplaced = computed(() => ideas.value.filter((idea) => !idea.activityId || !placements.value.some((one) => one.activityId === idea.activityId)))
+
+  async function open(unitId: string): Promise<void> {
+    if (id.value === unitId && unit.value) return
+    id.value = unitId
+    await load()
+    listen(unitId)
+  }
+  async function load(): Promise<void> {
+    const unitId = id.value
+    if (unitId === null) return
+    loading.value = true
+    failed.value = ''
+    try {
+      const answer = await api.unit(unitId)
+      rows.replace(['idea', 'placement', 'purchase'], answer.rows)
+      rows.accept(answer.rows.filter((row) => row.kind === 'unit').map((row) => ({ kind: 'unit', id: row.value.id, version: row.version, value: row.value })))
+      ticks.value = answer.ticks
+      writer.setSteps(unitId, answer.steps)
+      writer.resume()
+    } catch (error) {
+      failed.value = error instanceof Error ? error.message : String(error)
+    } finally {
+      loading.value = false
+    }
+  }
+  function takeTick(tick: Tick): void {
+    ticks.value = [...ticks.value.filter((one) => one.placementId !== tick.placementId || one.step !== tick.step), tick]
+  }
+  function listen(unitId: string): void {
+    closeLine()
+    closeLine = openLine(`/api/v1/events?unit=${encodeURIComponent(unitId)}`, {
+      message: (data) => {
+        const event = data as LiveEvent
+        if (event.type === 'tick') takeTick(event.tick)
+        else if (event.type === 'shares') sharesChanged.value++
+        else writer.hear(event.changeId, event.rows)
+      },
+      back: () => void Promise.all([house.load(), load()]),
+    })
+  }
+  const commit = (label: string, writes: Write[]) => writer.commit(id.value, label, writes)
+  async function tick(day: number, placementId: string, step: string, done: boolean): Promise<void> {
+    takeTick({ placementId, step, done, at: new Date().toISOString(), by: session.user?.name ?? '' })
+    takeTick(await api.tick(id.value!, day, { placementId, step, done }))
+  }
+
+  return { id, unit, placements, ideas, purchases, ready, loading, failed, fault, snapshot, readings, days, today, ticks, unplaced, sharesChanged, open, load, commit, tick }
+})

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { MAX_UNIT_DAYS, STYLES, Unit } from '@core/domain'
+import { countWords, longDate, STYLE_NAMES } from '@core/format'
+import FormField from '../parts/FormField.vue'
+import UnitFrame from '../parts/UnitFrame.vue'
+import { useDraft } from '../composables/useDraft'
+import { useUnit } from '../stores/unit'
+
+/** The theme: its days, its words, its objects, its focus. */
+const store = useUnit()
+const source = computed(() => store.unit)
+const { draft, errors, commit } = useDraft(source, Unit, (value) => void store.commit(`Change ${value.name}`, [{ put: 'unit', value }]))
+const SIZES = [{ title: 'any', value: null }, { title: 'small', value: 'small' }, { title: 'medium', value: 'medium' }, { title: 'large', value: 'large' }]
+const closures = computed(() => store.readings?.plan.program.closures ?? [])
+const covers = computed(() => (store.days.length ? `${longDate(store.days[0].date)} to ${longDate(store.days[store.days.length - 1].date)}` : ''))
+const budget = computed({
+  get: () => (draft.value?.budget == null ? '' : String(draft.value.budget / 100)),
+  set: (text: string) => {
+    if (draft.value) draft.value.budget = String(text).trim() === '' ? null : Math.round(Number(text) * 100)
+  },
+})
+function addObject() {
+  draft.value!.objects.push({ name: 'new object', colours: [], category: '', size: null, onHand: 0 })
+  commit()
+}
+function dropObject(i: number) {
+  draft.value!.objects.splice(i, 1)
+  commit()
+}
+function handle(date: string, how: 'slide' | 'drop') {
+  draft.value!.closureHandling = { ...draft.value!.closureHandling, [date]: how }
+  commit()
+}
+function addEvent() {
+  draft.value!.events.push({ day: draft.value!.days, name: 'Special day' })
+  commit()
+}
+function addProject() {
+  draft.value!.slowProjects.push({ name: 'Something that grows', fromDay: 1, toDay: draft.value!.days })
+  commit()
+}
+const past = computed(() => store.placements.filter((one) => (one.where.kind === 'moment' ? one.where.day : one.where.fromDay) > store.days.length).length)
+</script>
+
+<template>
+  <UnitFrame title="Spark">
+    <form v-if="draft" class="spark" @submit.prevent="commit">
+      <div class="stack">
+        <FormField label="Theme"><v-text-field v-model="draft.name" :error-messages="errors.name" maxlength="120" @blur="commit" /></FormField>
+        <div class="three"><FormField label="Starts on"><v-text-field v-model="draft.start" type="date" :error-messages="errors.start" @blur="commit" /></FormField><FormField label="Program days"><v-text-field v-model.number="draft.days" type="number" min="1" :max="MAX_UNIT_DAYS" :error-messages="errors.days" @blur="commit" /></FormField><FormField label="Budget, $"><v-text-field v-model="budget" type="number" min="0" step="0.01" placeholder="none" :error-messages="errors.budget" @blur="commit" /></FormField></div>
+        <p class="mute">{{ covers }}</p>
+        <p v-if="past" class="notice soft">{{ countWords(past, 'placement') }} would lie past the end. They are kept and shown in Lay out once the unit is long enough.</p>
+        <div v-for="one in closures" :key="one.date" class="notice soft row"><span>Closed {{ longDate(one.date) }}{{ one.reason ? `: ${one.reason}` : '' }}</span><span class="inline"><v-btn size="small" :class="{ primary: one.handling === 'slide' }" :aria-pressed="one.handling === 'slide'" @click="handle(one.date, 'slide')">Slide the rest</v-btn><v-btn size="small" :class="{ primary: one.handling === 'drop' }" :aria-pressed="one.handling === 'drop'" @click="handle(one.date, 'drop')">Drop that day</v-btn></span></div>
+        <FormField label="Big idea"><v-textarea v-model="draft.bigIdea" :error-messages="errors.bigIdea" placeholder="What do we want them to find out?" maxlength="400" @blur="commit" /></FormField>
+        <FormField label="Questions"><v-combobox v-model="draft.questions" multiple chips closable-chips :error-messages="errors.questions" aria-label="Questions" placeholder="Type one, press Enter" @update:model-value="commit" /></FormField>
+        <FormField label="Words"><v-combobox v-model="draft.words" multiple chips closable-chips :error-messages="errors.words" aria-label="Words" placeholder="Type one, press Enter" @update:model-value="commit" /></FormField>
+        <FormField label="Books"><v-combobox v-model="draft.books" multiple chips closable-chips :error-messages="errors.books" aria-label="Books" placeholder="Type one, press Enter" @update:model-value="commit" /></FormField>
+      </div>
+      <div class="stack">
+        <fieldset class="plain"><legend><h2>Focus</h2></legend><div class="four"><FormField label="Letter"><v-text-field v-model="draft.focus.letter" maxlength="120" @blur="commit" /></FormField><FormField label="Number"><v-text-field v-model="draft.focus.number" maxlength="120" @blur="commit" /></FormField><FormField label="Shape"><v-text-field v-model="draft.focus.shape" maxlength="120" @blur="commit" /></FormField><FormField label="Colour"><v-text-field v-model="draft.focus.colour" maxlength="120" @blur="commit" /></FormField></div></fieldset>
+        <FormField label="Planning style"><v-select v-model="draft.style" :items="STYLES.map((style) => ({ title: STYLE_NAMES[style], value: style }))" aria-label="Planning style" @update:model-value="commit" /></FormField>
+        <fieldset class="plain rows"><legend><h2>Objects of the theme</h2></legend>
+          <div v-if="draft.objects.length" class="object object-head small mute" aria-hidden="true"><span>What</span><span>Colours</span><span>Size</span><span>In the house</span><span /></div>
+          <div v-for="(one, i) in draft.objects" :key="i" class="object card">
+            <v-text-field v-model="one.name" :aria-label="`Object ${i + 1}`" :error-messages="errors[`objects.${i}.name`]" maxlength="120" @blur="commit" />
+            <v-text-field :model-value="one.colours.join(', ')" :aria-label="`Colours of ${one.name}`" placeholder="colours" @update:model-value="one.colours = String($event).split(',').map((colour) => colour.trim()).filter(Boolean)" @blur="commit" />
+            <v-select v-model="one.size" :items="SIZES" :aria-label="`Size of ${one.name}`" @update:model-value="commit" />
+            <v-text-field v-model.number="one.onHand" type="number" min="0" :aria-label="`How many ${one.name} on hand`" :error-messages="errors[`objects.${i}.onHand`]" @blur="commit" />
+            <button type="button" class="why" :aria-label="`Remove ${one.name}`" @click="dropObject(i)">remove</button>
+          </div>
+          <div><v-btn size="small" @click="addObject">Add an object</v-btn></div>
+        </fieldset>
+        <fieldset class="plain rows"><legend><h2>Special days and slow projects</h2></legend>
+          <div v-for="(one, i) in draft.events" :key="`e${i}`" class="inline pair"><span>Day</span><v-text-field v-model.number="one.day" class="tiny" type="number" min="1" :aria-label="`Special day ${i + 1}: day`" :error-messages="errors[`events.${i}.day`]" @blur="commit" /><v-text-field v-model="one.name" :aria-label="`Special day ${i + 1}: name`" :error-messages="errors[`events.${i}.name`]" @blur="commit" /><button type="button" class="why" :aria-label="`Remove ${one.name}`" @click="draft.events.splice(i, 1); commit()">remove</button></div>
+          <div v-for="(one, i) in draft.slowProjects" :key="`s${i}`" class="inline pair"><span>Day</span><v-text-field v-model.number="one.fromDay" class="tiny" type="number" min="1" :aria-label="`Project ${i + 1}: from day`" @blur="commit" /><span>to</span><v-text-field v-model.number="one.toDay" class="tiny" type="number" min="1" :aria-label="`Project ${i + 1}: to day`" :error-messages="errors[`slowProjects.${i}.toDay`]" @blur="commit" /><v-text-field v-model="one.name" :aria-label="`Project ${i + 1}: name`" @blur="commit" /><button type="button" class="why" :aria-label="`Remove ${one.name}`" @click="draft.slowProjects.splice(i, 1); commit()">remove</button></div>
+          <div class="inline"><v-btn size="small" @click="addEvent">Add a special day</v-btn><v-btn size="small" @click="addProject">Add a slow project</v-btn></div>
+        </fieldset>
+        <FormField label="Note"><v-textarea v-model="draft.note" maxlength="4000" @blur="commit" /></FormField>
+        <div><v-btn class="primary" :to="{ name: 'gather', params: { unitId: store.id! } }">Gather ideas</v-btn></div>
+      </div>
+    </form>
+  </UnitFrame>
+</template>
+
+<style scoped>
+.spark { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr); gap: 28px; align-items: start; }
+.three { display: grid; grid-template-columns: 1.3fr 1fr 1fr; gap: 10px; }
+.four { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 10px; }
+.plain { border: 0; padding: 0; margin: 0; }
+legend { margin-bottom: 6px; }
+.object { display: grid; grid-template-columns: 1.2fr 1.3fr 1.15fr 0.6fr auto; gap: 6px; align-items: center; padding: 4px 6px; }
+.object-head { padding-block: 0; }
+.pair { flex-wrap: nowrap; }
+.tiny { flex: 0 0 76px; }
+.notice.row { align-items: center; flex-wrap: wrap; }
+@media (max-width: 1000px) { .spark { grid-template-columns: minmax(0, 1fr); } }
+@media (max-width: 720px) { .three, .four { grid-template-columns: 1fr 1fr; } .object { grid-template-columns: 1fr 1fr; } .object-head { display: none; } }
+</style>
