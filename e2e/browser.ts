@@ -28,17 +28,22 @@ export async function openBrowser(): Promise<{ browser: Browser; close: () => Pr
 }
 
 /** A page of its own session, at a size and in a look, that fails the test on any error in it. */
-export async function openPage(browser: Browser, size: typeof DESK | typeof PHONE = DESK, look: 'light' | 'dark' = 'light'): Promise<{ page: Page; errors: string[] }> {
+export async function openPage(browser: Browser, size: typeof DESK | typeof PHONE = DESK, look: 'light' | 'dark' = 'light', besideOthers = false): Promise<{ page: Page; errors: string[] }> {
   const context = await browser.createBrowserContext()
   const page = await context.newPage()
   await page.setViewport(size)
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: look }, { name: 'prefers-reduced-motion', value: 'reduce' }])
+  if (besideOthers) {
+    // Each page counts as the one in front, as on a device of its own. It changes where Tab goes, so it is not for walks by keyboard.
+    const devtools = await page.createCDPSession()
+    await devtools.send('Emulation.setFocusEmulationEnabled', { enabled: true })
+  }
   const errors: string[] = []
   page.on('pageerror', (error) => errors.push(String(error)))
   page.on('console', (message) => {
     if (message.type() === 'error' && !/Failed to load resource/.test(message.text())) errors.push(message.text())
   })
-  page.setDefaultTimeout(15_000)
+  page.setDefaultTimeout(Number(process.env.KOBBY_WAIT ?? 15_000))
   return { page, errors }
 }
 
@@ -49,8 +54,11 @@ export async function signIn(page: Page, base: string, signInName = 'maren', pas
   await name!.type(signInName)
   await secret!.type(password)
   await secret!.press('Enter')
-  await page.waitForFunction(() => !location.pathname.startsWith('/sign-in'))
+  await page.waitForFunction(() => !location.pathname.startsWith('/sign-in'), OFTEN)
 }
 
 /** Waits until the page shows a text. */
-export const sees = (page: Page, text: string) => page.waitForFunction((wanted: string) => document.body.innerText.includes(wanted), {}, text)
+export const sees = (page: Page, text: string) => page.waitForFunction((wanted: string) => document.body.innerText.includes(wanted), OFTEN, text)
+
+/** How often a wait looks. Frames would not do: a page behind another draws none. */
+export const OFTEN = { polling: 50 }

@@ -2,6 +2,7 @@ import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import { z } from 'zod'
 import App from './App.vue'
+import { startHere } from './composables/startHere'
 import { router } from './router'
 import './theme/tokens.css'
 import './theme/frame.css'
@@ -10,4 +11,4 @@ import { vuetify } from './theme/vuetify'
 // The page allows no code made from text, so schemas are checked without it.
 z.config({ jitless: true })
 
-createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app')
+createApp(App).directive('start-here', startHere).use(createPinia()).use(router).use(vuetify).mount('#app')

@@ -46,6 +46,9 @@ export function useCardDrag(lists: Ref<readonly HTMLElement[]>, onDrop: (item: H
           stop()
           const slot = dragging.value?.slot
           dragging.value = null
+          // SortableJS swallows the click that follows a drag. Where the page changed under the pointer none follows, and her next
+          // real click would be lost: this one is swallowed in its place.
+          setTimeout(() => document.dispatchEvent(new MouseEvent('click')))
           if (slot) onDrop(item, slot)
         },
       }))

@@ -19,7 +19,7 @@ export function useDraft<T extends object>(source: Ref<T | undefined>, schema: z
     if (canonical(draft.value ?? null) === base.value || (now as { id?: string } | undefined)?.id !== (draft.value as { id?: string } | undefined)?.id) draft.value = copy(now)
     base.value = canonical(now ?? null)
   })
-  const checked = computed(() => (draft.value === undefined ? null : schema.safeParse(toRaw(draft.value))))
+  const checked = computed(() => (draft.value === undefined ? null : schema.safeParse(draft.value)))
   const errors = computed(() => {
     const found: Record<string, string> = {}
     for (const issue of checked.value?.error?.issues ?? []) found[issue.path.join('.')] ??= issue.message

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { toRef } from 'vue'
 import { Adult, WEEKDAYS } from '@core/domain'
-import { longWeekday } from '@core/format'
+import { shortWeekday } from '@core/format'
 import { useDraft } from '../composables/useDraft'
 import { useHouse } from '../stores/house'
 import FormField from './FormField.vue'
@@ -27,7 +27,7 @@ function dropWindow(i: number) {
     <FormField label="Role"><v-select v-model="draft.role" :items="ROLES" aria-label="Role" @update:model-value="commit" /></FormField>
     <WeekHours v-model="draft.hours" legend="Here" :errors="errors" path="hours" @left="commit" />
     <fieldset class="plain"><legend class="k-label">Time for preparing</legend>
-      <div v-for="(one, i) in draft.prepWindows" :key="i" class="window"><v-select v-model="one.weekday" :items="WEEKDAYS.map((day) => ({ title: longWeekday(day), value: day }))" :aria-label="`Window ${i + 1}, weekday`" @update:model-value="commit" /><input v-model="one.from" class="time" type="time" :aria-label="`Window ${i + 1} from`" @blur="commit" /><input v-model="one.to" class="time" type="time" :aria-label="`Window ${i + 1} to`" @blur="commit" /><button type="button" class="why" :aria-label="`Remove window ${i + 1}`" @click="dropWindow(i)">remove</button><span v-if="errors[`prepWindows.${i}.to`]" class="small brick">{{ errors[`prepWindows.${i}.to`] }}</span></div>
+      <div v-for="(one, i) in draft.prepWindows" :key="i" class="window"><v-select v-model="one.weekday" :items="WEEKDAYS.map((day) => ({ title: shortWeekday(day), value: day }))" :aria-label="`Window ${i + 1}, weekday`" @update:model-value="commit" /><input v-model="one.from" class="time" type="time" :aria-label="`Window ${i + 1} from`" @blur="commit" /><input v-model="one.to" class="time" type="time" :aria-label="`Window ${i + 1} to`" @blur="commit" /><button type="button" class="why" :aria-label="`Remove window ${i + 1}`" @click="dropWindow(i)">remove</button><span v-if="errors[`prepWindows.${i}.to`]" class="small brick">{{ errors[`prepWindows.${i}.to`] }}</span></div>
       <button type="button" class="why" @click="addWindow">Add a window</button>
     </fieldset>
     <FormField label="Note"><v-textarea v-model="draft.note" :error-messages="errors.note" maxlength="4000" @blur="commit" /></FormField>
@@ -36,5 +36,5 @@ function dropWindow(i: number) {
 
 <style scoped>
 .plain { border: 0; padding: 0; margin: 0; }
-.window { display: grid; grid-template-columns: minmax(0, 1fr) auto auto; gap: 4px 6px; margin-bottom: 8px; align-items: center; }
+.window { display: grid; grid-template-columns: minmax(92px, 1fr) auto auto; gap: 4px 6px; margin-bottom: 8px; align-items: center; }
 </style>

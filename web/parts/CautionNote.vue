@@ -32,7 +32,7 @@ const takeUp = () => board.patch(placement.value, `Take up again: ${props.cautio
       <p v-else-if="caution.severity !== 'watch'" class="small">{{ caution.rule.advice }}</p>
       <template v-if="caution.severity === 'change'">
         <button v-if="!asking" type="button" class="why small" @click="asking = true">Set aside with a reason</button>
-        <form v-else class="inline" @submit.prevent="setAside"><v-text-field v-model="reason" autofocus aria-label="Reason, printed on the sheet" placeholder="Reason, printed on the sheet" maxlength="120" /><v-btn size="small" type="submit">Keep</v-btn></form>
+        <form v-else class="inline" @submit.prevent="setAside"><v-text-field v-model="reason" v-start-here aria-label="Reason, printed on the sheet" placeholder="Reason, printed on the sheet" maxlength="120" /><v-btn size="small" type="submit">Keep</v-btn></form>
       </template>
     </template>
     <p class="small mute">{{ caution.rule.source }}</p>

@@ -49,8 +49,8 @@ watch(() => [board.day, tabs.value.length], async () => {
       <div class="tabs">
         <template v-for="tab in tabs" :key="tab.number">
           <span v-if="tab.gap" class="gap" :class="{ shut: tab.shut }" :title="tab.shut || undefined"><span v-if="tab.shut" class="sr-only">{{ tab.shut }}</span></span>
-          <button type="button" class="tab" :class="{ today: tab.isToday, past: tab.past, event: tab.event, dropped: !tab.held, here: board.day === tab.number }" :aria-current="board.day === tab.number ? 'true' : undefined" :title="tab.words" :aria-label="tab.words" @click="board.day = tab.number">
-            <span>{{ tab.isToday ? 'today' : shortWeekday(weekdayOf(tab.date)) }}</span><b>{{ tab.number }}</b>
+          <button type="button" class="tab" :class="{ today: tab.isToday, past: tab.past, event: tab.event, dropped: !tab.held, here: board.day === tab.number }" :aria-current="board.day === tab.number ? 'true' : undefined" :title="tab.words" @click="board.day = tab.number">
+            <span>{{ tab.isToday ? 'today' : shortWeekday(weekdayOf(tab.date)) }}</span><b>{{ tab.number }}</b><span class="sr-only">{{ tab.words }}</span>
           </button>
         </template>
       </div>
@@ -59,7 +59,7 @@ watch(() => [board.day, tabs.value.length], async () => {
 </template>
 
 <style scoped>
-.scroller { overflow: auto hidden; height: 94px; scrollbar-width: none; min-width: 0; }
+.scroller { position: relative; overflow: auto hidden; height: 94px; scrollbar-width: none; min-width: 0; }
 .inner { min-width: max-content; }
 .lane { height: 29px; position: relative; }
 .slow { position: absolute; top: 6px; display: flex; gap: 6px; align-items: center; font-size: 14px; color: var(--mute); white-space: nowrap; }

@@ -41,10 +41,10 @@ function childWords(child: DaySheet['children'][number]): string {
       <p v-if="sheet.away.length" class="mute small">Away: {{ listWords(sheet.away) }}</p>
     </section>
     <section v-for="block in sheet.blocks" :key="block.id" class="block" :aria-label="block.name">
-      <div class="row block-head" :class="{ empty: !block.placementIds.length }"><h3>{{ block.name }}</h3><span class="mute">{{ clockWords(block.from) }} to {{ clockWords(block.to) }}</span></div>
+      <div class="row block-head" :class="{ empty: !block.placementIds.length }"><h2>{{ block.name }}</h2><span class="mute">{{ clockWords(block.from) }} to {{ clockWords(block.to) }}</span></div>
       <template v-for="id in block.placementIds" :key="id">
         <article v-if="byId.get(id)" class="card item keep" :class="byId.get(id)!.status">
-          <div class="row"><h4>{{ byId.get(id)!.title }}</h4><span class="mute when">{{ byId.get(id)!.status === 'planned' ? clockWords(byId.get(id)!.from) : byId.get(id)!.status }}<template v-if="done(byId.get(id)!)"> · {{ done(byId.get(id)!) }} of {{ byId.get(id)!.steps.length }}</template></span></div>
+          <div class="row"><h3>{{ byId.get(id)!.title }}</h3><span class="mute when">{{ byId.get(id)!.status === 'planned' ? clockWords(byId.get(id)!.from) : byId.get(id)!.status }}<template v-if="done(byId.get(id)!)"> · {{ done(byId.get(id)!) }} of {{ byId.get(id)!.steps.length }}</template></span></div>
           <p class="mute">{{ facts(byId.get(id)!) }}</p>
           <div v-for="(caution, i) in byId.get(id)!.cautions" :key="i" class="notice" :class="{ soft: caution.severity !== 'stop' }"><b :class="caution.severity === 'stop' ? 'brick' : 'ember'">{{ WORD[caution.severity] }}:</b> {{ caution.why }}<template v-if="caution.setAside"> Set aside: {{ caution.setAside }}</template></div>
           <p v-if="byId.get(id)!.materials.length" class="hand"><b>In hand:</b> {{ byId.get(id)!.materials.map((one) => `${one.name} ${one.amount}${one.place ? ` (${one.place})` : ''}`).join(', ') }}</p>
@@ -63,9 +63,9 @@ function childWords(child: DaySheet['children'][number]): string {
       </template>
     </section>
     <section v-if="standing.length" class="block" aria-label="Out at the centers">
-      <div class="row block-head"><h3>Out at the centers</h3></div>
+      <div class="row block-head"><h2>Out at the centers</h2></div>
       <article v-for="item in standing" :key="item.placementId" class="cubby out keep">
-        <div class="row"><h4>{{ item.title }}</h4><span class="mute">{{ item.center }}</span></div>
+        <div class="row"><h3>{{ item.title }}</h3><span class="mute">{{ item.center }}</span></div>
         <div v-for="(caution, i) in item.cautions.filter((one) => one.severity !== 'watch')" :key="i" class="notice" :class="{ soft: caution.severity !== 'stop' }"><b :class="caution.severity === 'stop' ? 'brick' : 'ember'">{{ WORD[caution.severity] }}:</b> {{ caution.why }}</div>
         <p v-for="step in item.steps.filter((one) => one.who)" :key="step.id"><b>{{ step.who }}:</b> {{ step.text }}</p>
         <p v-for="(caution, i) in item.cautions.filter((one) => one.severity === 'watch')" :key="`w${i}`" class="mute small">{{ caution.why }}</p>
@@ -85,11 +85,12 @@ function childWords(child: DaySheet['children'][number]): string {
 .here { display: grid; gap: 8px; }
 .block { display: grid; gap: 8px; }
 .block-head { border-top: 1px solid var(--edge); padding-top: 8px; }
-.block-head.empty h3 { font-weight: 500; }
+.block-head h2 { font-size: 16px; }
+.block-head.empty h2 { font-weight: 500; }
 .item { padding: 12px 14px; display: grid; gap: 8px; border-top: 3px solid var(--edge-strong); }
 .item.done, .item.skipped { opacity: 0.9; border-top-style: dashed; }
-h4 { font-size: 20px; }
-.out h4 { font-size: 17px; }
+.item h3 { font-size: 20px; }
+.out h3 { font-size: 17px; }
 .out { padding: 8px 12px; display: grid; gap: 4px; font-size: 16px; }
 .when { white-space: nowrap; }
 .hand { font-size: 16px; }
@@ -101,5 +102,5 @@ label.step { cursor: pointer; }
 .step input:checked::after, .box.on::after { content: ''; width: 7px; height: 13px; border: solid var(--on-spruce); border-width: 0 3px 3px 0; transform: translateY(-2px) rotate(45deg); }
 .by { white-space: nowrap; }
 .closing { font-style: italic; font-size: 15px; }
-@media print { .sheet { font-size: 12pt; max-width: none; gap: 8px; } .item { padding: 6px 8px; gap: 4px; } .step { padding: 3px 0; min-height: 0; } h4 { font-size: 13pt; } .kids { grid-template-columns: repeat(3, 1fr); } }
+@media print { .sheet { font-size: 12pt; max-width: none; gap: 8px; } .item { padding: 6px 8px; gap: 4px; } .step { padding: 3px 0; min-height: 0; } .item h3 { font-size: 13pt; } .kids { grid-template-columns: repeat(3, 1fr); } }
 </style>

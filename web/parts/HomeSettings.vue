@@ -83,13 +83,13 @@ async function applyFile() {
       <FormField label="Planning style of new units"><v-select v-model="draft.style" :items="STYLES.map((style) => ({ title: STYLE_NAMES[style], value: style }))" aria-label="Planning style" @update:model-value="commit" /></FormField>
     </form>
     <div class="stack">
-      <section class="rows"><h3>Closed on</h3>
+      <section class="rows"><h2>Closed on</h2>
         <p v-if="!draft.closures.length" class="mute">No closures written down.</p>
         <div v-for="one in draft.closures" :key="one.date" class="row"><span>{{ longDate(one.date) }} {{ one.date.slice(0, 4) }}<span v-if="one.reason" class="mute">&nbsp;· {{ one.reason }}</span></span><button type="button" class="why" :aria-label="`Open on ${longDate(one.date)} after all`" @click="dropClosure(one.date)">remove</button></div>
         <form class="inline" @submit.prevent="addClosure"><input v-model="closure.date" class="time" type="date" aria-label="Date closed" :min="session.today" /><v-text-field v-model="closure.reason" aria-label="Reason" placeholder="Reason" maxlength="120" /><v-btn type="submit" :disabled="!closure.date">Close</v-btn></form>
         <p class="small mute">Days of a unit slide past a closure, or drop that day: choose in the unit's Spark.</p>
       </section>
-      <section class="rows"><h3>Everything as a file</h3>
+      <section class="rows"><h2>Everything as a file</h2>
         <p class="small mute">One open file with the home, the library and every unit. Keep a copy somewhere else.</p>
         <div class="inline"><v-btn href="/api/v1/plan-file" download>Save a copy</v-btn><label class="v-btn k-btn file-btn">Bring a file in<input type="file" accept=".json,application/json" class="sr-only" @change="readFile" /></label></div>
         <div v-if="fileProblem.length" class="notice" role="alert"><p v-for="line in fileProblem" :key="line">{{ line }}</p></div>

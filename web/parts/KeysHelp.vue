@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
+import { useHotkeys } from '../composables/useHotkeys'
 
 const open = defineModel<boolean>({ required: true })
 const route = useRoute()
+useHotkeys({ Escape: () => (open.value ? !(open.value = false) : false) })
 const EVERYWHERE: [string, string][] = [['1 to 7', 'Go along the path'], ['/', 'Find anything'], ['u', 'Undo'], ['Shift + u', 'Redo'], ['?', 'These keys'], ['Esc', 'Close']]
 const BOARD: [string, string][] = [
   ['Arrow keys', 'Move between the cubbies'], ['Enter', 'Open what is in the cubby'], ['m', 'Pick a card up, put it down'], ['p', 'Pin to its date, or let go'], ['Delete', 'Take it off the plan'],

@@ -23,11 +23,11 @@ const state = computed(() => (props.session.placement.status === 'planned' ? '' 
 </script>
 
 <template>
-  <article class="card plan-card" :class="{ 'is-selected': selected, 'is-carried': carried, behind: state !== '' }" :data-placement="session.placement.id" :data-activity="session.activity.id">
+  <div class="card plan-card" :class="{ 'is-selected': selected, 'is-carried': carried, behind: state !== '' }" :data-placement="session.placement.id" :data-activity="session.activity.id">
     <h4 class="card-title">{{ session.activity.title }}</h4>
     <p class="meta"><template v-if="session.placement.pinnedDate"><v-icon :icon="mdiPin" size="14" aria-label="Pinned" /> </template><template v-if="open.length"><b :class="open[0].severity === 'stop' ? 'brick' : 'ember'">{{ open[0].severity === 'stop' ? 'Stop' : 'Change' }}</b> · </template><template v-if="state">{{ state }} · </template>{{ meta }}</p>
     <ChildMarks :parts="session.parts" :risky="risky" />
-  </article>
+  </div>
 </template>
 
 <style scoped>

@@ -43,7 +43,7 @@ watch(() => [store.id, store.ready] as const, ([id, ready], was) => {
         <v-btn class="primary" aria-label="Add an idea" @click="adding = true"><v-icon :icon="mdiPlus" size="20" start />Idea</v-btn>
       </div>
     </header>
-    <section class="view" :aria-label="props.title" tabindex="-1">
+    <section class="view" :aria-label="props.title" tabindex="0">
       <div v-if="store.fault" class="notice" role="alert">{{ store.fault }} Change it in <router-link to="/home">Home</router-link> or in Spark; nothing was lost.</div>
       <slot />
     </section>

@@ -97,6 +97,7 @@ export const useWriter = defineStore('writer', () => {
       setTimeout(() => void flush(), RETRY_MS)
       return true
     }
+    offline.value = false
     if (error.status === 409 && error.conflicts.length) {
       conflict.value = { label: first.change.label, conflicts: error.conflicts }
       return true

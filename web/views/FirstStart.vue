@@ -78,7 +78,7 @@ const setUp = () => guarded(async () => {
   <main class="door">
     <form v-if="step === 'account'" class="cubby box stack" @submit.prevent="makeAccount">
       <KobbyMark /><h1>Your account</h1><p class="mute">Kobby keeps everything on this machine. This account opens it.</p>
-      <FormField label="Your first name"><v-text-field v-model="owner.name" autofocus autocomplete="given-name" :error-messages="wrong.name" maxlength="120" /></FormField>
+      <FormField label="Your first name"><v-text-field v-model="owner.name" v-start-here autocomplete="given-name" :error-messages="wrong.name" maxlength="120" /></FormField>
       <FormField label="A name to sign in with"><v-text-field v-model="owner.signIn" autocomplete="username" :error-messages="wrong.signIn" maxlength="120" /></FormField>
       <FormField label="A password" hint="At least 10 characters. It cannot be sent to you again: write it down."><v-text-field v-model="owner.password" type="password" autocomplete="new-password" :error-messages="wrong.password" maxlength="200" /></FormField>
       <p v-if="problem" class="notice" role="alert">{{ problem }}</p>

@@ -112,7 +112,7 @@ function keepHalf() {
         <p class="small mute facts">{{ CENTER_NAMES[entry.activity.centers[0]] }} · {{ entry.activity.minutes.do }} min · {{ readyWords(entry) }} · {{ ATTENTION_NAMES[entry.activity.attention] }} · {{ MESS_NAMES[entry.activity.mess] }}</p>
         <div class="row end">
           <span class="small" :class="entry.get.materials.length ? 'ember' : 'mute'">{{ getWords(entry) }}</span>
-          <v-btn v-if="gathered.has(entry.activity.id)" size="small" class="plain" :aria-label="`Leave ${entry.activity.title}`" @click="letGo(gathered.get(entry.activity.id)!)">In the basket</v-btn>
+          <v-btn v-if="gathered.has(entry.activity.id)" size="small" class="plain" :aria-label="`In the basket: ${entry.activity.title}. Take it out`" @click="letGo(gathered.get(entry.activity.id)!)">In the basket</v-btn>
           <v-btn v-else size="small" :aria-label="`Gather ${entry.activity.title}`" @click="board.gather(entry.activity.id)">Gather</v-btn>
         </div>
       </li>

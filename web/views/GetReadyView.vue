@@ -72,7 +72,7 @@ const bought = computed(() => store.purchases.map((one) => ({ ...one, name: hous
         <li v-for="line in group.lines" :key="line.material.id" class="card line" :class="{ 'is-selected': openId === line.material.id }">
           <v-checkbox class="tick" :model-value="false" :aria-label="`Got ${line.material.name}`" @update:model-value="got(line)" />
           <div class="what"><button type="button" class="why name" @click="select(line)">{{ line.material.name }}</button><span class="small mute">{{ line.material.shopPart }}</span></div>
-          <button type="button" class="why num" :aria-label="`Why ${amount(line, line.shortage)} of ${line.material.name}?`" @click="select(line)"><b>{{ amount(line, line.shortage) }}</b><span class="small mute">{{ amount(line, line.need) }} − {{ amount(line, line.onHand) }}</span></button>
+          <button type="button" class="why num" @click="select(line)"><span class="sr-only">Why, {{ line.material.name }}: </span><b>{{ amount(line, line.shortage) }}</b><span class="small mute">{{ amount(line, line.need) }} − {{ amount(line, line.onHand) }}</span></button>
           <div class="packs">{{ packWords(line, measures) || (line.unpriced ? 'no pack known' : '') }}<span v-if="line.cover && line.cover.leftover > 0" class="small mute">{{ amount(line, line.cover.leftover) }} left over</span></div>
           <div class="when" :class="line.late ? 'brick' : ''">{{ getByWords(line) }}<span v-if="!line.getBy && !line.askOn" class="mute small">for {{ shortDate(line.firstUse.date) }}</span></div>
           <div class="cost">{{ line.cost ? words(line.cost) : '' }}</div>

@@ -162,7 +162,6 @@ function pickUpOrPutDown(): boolean {
   if (!item) return false
   board.carried = carriedOf(item)
   board.said = `${board.titleOf(board.carried.activityId)} picked up. Choose a cubby with the arrows, m puts it down, Escape lets it lie`
-  if (!onBoard()) void focusSpot(active.value ?? { day: firstDay.value, block: order.value[0], index: 0 })
   return true
 }
 function focusPlacement() {
@@ -198,6 +197,12 @@ function openSlot(day: number, blockId: string) {
   if (board.carried) board.drop(board.carried, whereFor(day, blockId))
   else select({ kind: 'slot', where: whereFor(day, blockId) })
 }
+// What is picked up in the pocket is carried on the board.
+watch(() => board.carried, (now) => {
+  if (!now || onBoard()) return
+  pocketOpen.value = false
+  void focusSpot(active.value ?? { day: firstDay.value, block: order.value[0], index: 0 })
+})
 watch(() => board.refused, (now) => {
   if (now) pocketOpen.value = true
 })
@@ -209,7 +214,7 @@ const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placem
     <p v-if="hint" class="hint card" :class="{ no: overVerdict && !overVerdict.ok }">{{ hint }}</p>
     <div ref="grid" class="board" :style="{ '--columns': shown.length }" role="group" aria-label="The plan. Arrow keys move between the cubbies, m picks a card up.">
       <div class="heads line">
-        <span class="label"><v-btn v-if="previousDay && !phone" class="plain" size="small" :aria-label="`Earlier days, from day ${Math.max(1, firstDay - columns)}`" @click="board.day = Math.max(1, firstDay - columns)">← Day {{ previousDay.number }}</v-btn></span>
+        <span class="label"><v-btn v-if="previousDay && !phone" class="plain" size="small" @click="board.day = Math.max(1, firstDay - columns)">← Day {{ previousDay.number }}</v-btn></span>
         <div v-for="day in shown" :key="day.number" class="day-head" :class="{ today: day.date === store.snapshot?.today }">
           <h2>Day {{ day.number }}</h2><span class="small mute">{{ shortDate(day.date) }} · {{ day.held ? `${countHere(store.snapshot!, day.date, '09:40', '10:30')}` : 'closed' }}<template v-if="day.held && day.number === shown[0].number"> here</template></span>
         </div>
@@ -232,7 +237,7 @@ const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placem
       <div class="line out-line">
         <div class="label"><h3>Out</h3><span class="small mute">at the centers</span></div>
         <div class="out-cells">
-          <button v-for="day in shown" :key="day.number" type="button" class="cubby slot out-slot" :class="{ today: day.date === store.snapshot?.today, over: isOver(day.number, OUT), no: isOver(day.number, OUT) && overVerdict && !overVerdict.ok }" :style="{ height: `${Math.max(1, laneCount) * 34 + 42}px` }" :data-slot="`${day.number} ${OUT}`" :data-spot="`${day.number} ${OUT} 0`" :tabindex="isActive(day.number, OUT, 0) ? 0 : -1" :aria-label="`Put something out from day ${day.number}`" @click="openSlot(day.number, OUT)" @focus="active = { day: day.number, block: OUT, index: 0 }"><span class="put">Put out</span></button>
+          <button v-for="day in shown" :key="day.number" type="button" class="cubby slot out-slot" :class="{ today: day.date === store.snapshot?.today, over: isOver(day.number, OUT), no: isOver(day.number, OUT) && overVerdict && !overVerdict.ok }" :style="{ height: `${Math.max(1, laneCount) * 34 + 42}px` }" :data-slot="`${day.number} ${OUT}`" :data-spot="`${day.number} ${OUT} 0`" :tabindex="isActive(day.number, OUT, 0) ? 0 : -1" :aria-label="`Put out from day ${day.number}`" @click="openSlot(day.number, OUT)" @focus="active = { day: day.number, block: OUT, index: 0 }"><span class="put">Put out</span></button>
           <div class="bars" data-list>
             <div v-for="bar in lanes" :key="bar.session.placement.id" data-drag role="button" tabindex="0" class="card bar" :class="{ 'is-selected': board.placement?.id === bar.session.placement.id, stopped: cautionsOf(bar.session).some((one) => one.severity !== 'watch' && one.setAside === null) }" :data-placement="bar.session.placement.id" :data-activity="bar.session.activity.id" :data-slot="`${bar.from} ${OUT}`" :style="{ gridColumn: `${bar.column + 1} / span ${bar.span}`, gridRow: bar.lane + 1 }" @click="select({ kind: 'placement', id: bar.session.placement.id })" @keydown.enter.prevent.stop="select({ kind: 'placement', id: bar.session.placement.id })">
               <span v-if="bar.before" aria-label="since earlier">←</span><span class="card-title">{{ bar.session.activity.title }}</span><span class="small mute bar-center">{{ bar.session.center?.name }}</span><b v-if="cautionsOf(bar.session).some((one) => one.severity === 'stop')" class="brick small">Stop</b><span v-if="bar.after" class="to-end" aria-label="until later">→</span>
@@ -240,7 +245,7 @@ const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placem
           </div>
         </div>
       </div>
-      <button v-if="nextDay && !phone" type="button" class="more" :aria-label="`Later days, from day ${nextDay.number}`" @click="board.day = Math.min(store.days.length, firstDay + columns)"><span>Day {{ nextDay.number }} →</span></button>
+      <button v-if="nextDay && !phone" type="button" class="more" @click="board.day = Math.min(store.days.length, firstDay + columns)"><span>Day {{ nextDay.number }} →</span></button>
     </div>
 
     <template #pocket>

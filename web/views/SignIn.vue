@@ -31,7 +31,7 @@ async function signIn() {
     <form class="cubby box stack" @submit.prevent="signIn">
       <KobbyMark />
       <h1>Sign in</h1>
-      <FormField label="Your sign-in name"><v-text-field v-model="name" autocomplete="username" autofocus maxlength="120" /></FormField>
+      <FormField label="Your sign-in name"><v-text-field v-model="name" autocomplete="username" v-start-here maxlength="120" /></FormField>
       <FormField label="Password"><v-text-field v-model="password" type="password" autocomplete="current-password" maxlength="200" /></FormField>
       <p v-if="problem" class="notice" role="alert">{{ problem }}</p>
       <div><v-btn class="primary" type="submit" :disabled="busy || !name || !password">Sign in</v-btn></div>

@@ -90,14 +90,14 @@ watch(() => [route.query.new, house.loaded], () => {
           <router-link :to="{ name: 'lay-out', params: { unitId: one.unit.id } }" class="name k-label">{{ one.unit.name }}</router-link>
           <p>{{ one.words }}</p><p class="small mute">{{ countWords(one.unit.days, 'program day') }} · {{ STYLE_NAMES[one.unit.style] }}{{ focusWords(one.unit.focus) ? ` · ${focusWords(one.unit.focus)}` : '' }}</p>
           <p v-if="one.unit.bigIdea" class="idea">{{ one.unit.bigIdea }}</p>
-          <div class="row"><router-link :to="{ name: 'spark', params: { unitId: one.unit.id } }">Spark</router-link><a :href="`/api/v1/units/${one.unit.id}/plan-file`" download :aria-label="`Save ${one.unit.name} as a file`">Save as a file</a><button type="button" class="why" :aria-label="`Remove ${one.unit.name}`" @click="removing = one.unit">remove</button></div>
+          <div class="row"><router-link :to="{ name: 'spark', params: { unitId: one.unit.id } }">Spark</router-link><a :href="`/api/v1/units/${one.unit.id}/plan-file`" download :aria-label="`Save as a file: ${one.unit.name}`">Save as a file</a><button type="button" class="why" :aria-label="`Remove ${one.unit.name}`" @click="removing = one.unit">remove</button></div>
         </li>
       </ul>
   </PlainFrame>
   <v-dialog v-model="starting" aria-labelledby="start-title">
     <form class="k-sheet" novalidate @submit.prevent="start">
       <h2 id="start-title">Start a unit</h2>
-      <FormField label="Theme"><v-text-field v-model="draft.name" autofocus placeholder="Wind and kites, bakers, under the ground" maxlength="120" :error-messages="tried ? errors.name : undefined" /></FormField>
+      <FormField label="Theme"><v-text-field v-model="draft.name" v-start-here placeholder="Wind and kites, bakers, under the ground" maxlength="120" :error-messages="tried ? errors.name : undefined" /></FormField>
       <FormField label="Starts on" :hint="covers"><v-text-field v-model="draft.start" type="date" :error-messages="errors.start" /></FormField>
       <FormField label="Length in program days"><v-text-field v-model.number="draft.days" type="number" min="1" :max="MAX_UNIT_DAYS" :error-messages="errors.days" /></FormField>
       <FormField label="Planning style"><v-select v-model="draft.style" :items="STYLES.map((style) => ({ title: STYLE_NAMES[style], value: style }))" aria-label="Planning style" /></FormField>

@@ -1,0 +1,125 @@
+import { spawn } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import MiniSearch from 'minisearch'
+import { supplyList } from '@core/supplies'
+import { coverByPacks } from '@core/supplies'
+import { readingsOf } from '@core/pulse'
+import { resolvePlan } from '@core/plan'
+import { ACTIVITIES } from '@core/library'
+import { demoHome } from '@demo/home'
+import { openHome } from '../e2e/home'
+import { DESK, openBrowser, openPage } from '../e2e/browser'
+import { largeSnapshot } from './large'
+
+/** Prints what was measured beside its budget, and beside a lower bound where there is one. No test asserts a time. */
+
+interface Line { what: string; measured: number; unit: string; budget: number; bound?: { what: string; measured: number } }
+const lines: Line[] = []
+const quantile = (list: number[], share: number) => [...list].sort((a, b) => a - b)[Math.min(list.length - 1, Math.floor(list.length * share))]
+function repeat(times: number, work: () => unknown): number {
+  for (let i = 0; i < Math.min(5, times); i++) work()
+  return quantile(Array.from({ length: times }, () => {
+    const start = performance.now()
+    work()
+    return performance.now() - start
+  }), 0.95)
+}
+
+const snapshot = largeSnapshot()
+const text = JSON.stringify(snapshot)
+const reading = { what: 'reading the same data once', measured: repeat(40, () => JSON.parse(text)) }
+lines.push({ what: 'A move to all readings, 15 days, 12 children, 150 placements, 400 materials', measured: repeat(40, () => readingsOf(snapshot)), unit: 'ms', budget: 50, bound: reading })
+const plan = resolvePlan(snapshot)
+lines.push({ what: 'Supplies of that unit', measured: repeat(40, () => supplyList(snapshot, plan)), unit: 'ms', budget: 20, bound: reading })
+const offers = Array.from({ length: 12 }, (_, i) => ({ size: 37 + i * 211, price: 90 + i * 350 }))
+lines.push({ what: 'Cover of 100,000 base units by 12 packs', measured: repeat(20, () => coverByPacks(100_000, offers)), unit: 'ms', budget: 20 })
+
+const search = new MiniSearch({ fields: ['title', 'aim', 'words'], searchOptions: { prefix: true, fuzzy: 0.15, boost: { title: 4, aim: 2 }, combineWith: 'AND' } })
+search.addAll(Array.from({ length: 5000 }, (_, i) => {
+  const one = ACTIVITIES[i % ACTIVITIES.length]
+  return { id: i, title: `${one.title} ${i}`, aim: one.aim, words: [...one.steps, ...one.variants.map((variant) => variant.how)].join(' ') }
+}))
+const typed = 'ribbon kite'
+lines.push({ what: 'Search over 5,000 activities, a key', measured: quantile(Array.from({ length: typed.length }, (_, i) => repeat(10, () => search.search(typed.slice(0, i + 1)))), 0.95), unit: 'ms', budget: 30 })
+
+// Start to listening, on an empty folder.
+const folder = mkdtempSync(join(tmpdir(), 'kobby-bench-'))
+const started = performance.now()
+const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], { env: { ...process.env, KOBBY_DATA: folder, PORT: '0' }, stdio: ['ignore', 'pipe', 'inherit'] })
+await new Promise<void>((done) => child.stdout.once('data', () => done()))
+lines.push({ what: 'Start to listening', measured: performance.now() - started, unit: 'ms', budget: 2000 })
+child.kill()
+
+// The API with five years of units: 130 units of 40 placements.
+const home = await openHome(true)
+const signIn = await fetch(`${home.base}/api/v1/session`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ signIn: 'maren', password: 'larkspur-house' }) })
+const cookie = signIn.headers.getSetCookie()[0].split(';')[0]
+const demo = demoHome('2026-03-10')
+for (let batch = 0; batch < 13; batch++) {
+  const nothing = { children: [], adults: [], centers: [], materials: [], activities: [], ideas: [], purchases: [] }
+  const units = Array.from({ length: 10 }, (_, i) => ({ ...demo.units[1], id: `old-${batch}-${i}`, name: `Old ${batch} ${i}`, start: `${2021 + (batch % 5)}-0${1 + (i % 9)}-11` }))
+  const placements = units.flatMap((unit) => demo.placements.filter((one) => one.unitId === 'wind-and-kites').map((one, i) => ({ ...one, id: `${unit.id}-${i}`, unitId: unit.id })))
+  const answer = await fetch(`${home.base}/api/v1/plan-files/apply`, { method: 'POST', headers: { 'content-type': 'application/json', cookie }, body: JSON.stringify({ format: 'kobby-plan', version: 1, home: null, ...nothing, units, placements }) })
+  if (!answer.ok) throw new Error(await answer.text())
+}
+const PATHS = ['/units/wind-and-kites', '/units', '/units/old-3-4', '/units/wind-and-kites/days/4/sheet', '/house', '/changes/steps']
+const RATE = 50
+const SECONDS = 6
+const times: number[] = []
+await Promise.all(Array.from({ length: RATE * SECONDS }, async (_, i) => {
+  await new Promise((done) => setTimeout(done, (i * 1000) / RATE))
+  const start = performance.now()
+  const answer = await fetch(`${home.base}/api/v1${PATHS[i % PATHS.length]}`, { headers: { cookie } })
+  await answer.arrayBuffer()
+  times.push(performance.now() - start)
+}))
+lines.push({ what: `API, 95 of 100, ${RATE} requests a second, five years of units`, measured: quantile(times, 0.95), unit: 'ms', budget: 50 })
+
+// The first view in Chromium: script that comes over the wire, and when it can be used.
+const { browser, close } = await openBrowser()
+const { page } = await openPage(browser, DESK)
+const [name, value] = cookie.split('=')
+await page.setCookie({ name, value, url: home.base })
+const network = await page.createCDPSession()
+await network.send('Network.enable')
+const scripts = new Set<string>()
+let bytes = 0
+network.on('Network.responseReceived', (event: { requestId: string; response: { mimeType: string } }) => {
+  if (event.response.mimeType.includes('javascript')) scripts.add(event.requestId)
+})
+network.on('Network.loadingFinished', (event: { requestId: string; encodedDataLength: number }) => {
+  if (scripts.has(event.requestId)) bytes += event.encodedDataLength
+})
+const opened = performance.now()
+await page.goto(`${home.base}/units/wind-and-kites/lay-out`)
+await page.waitForSelector('[data-placement]')
+const usable = performance.now() - opened
+lines.push({ what: 'First view, script compressed', measured: bytes / 1000, unit: 'kB', budget: 300 })
+lines.push({ what: 'First view, usable', measured: usable, unit: 'ms', budget: 1500 })
+const moves: number[] = []
+const ribbonRun = '[data-placement="wind-and-kites-23"]'
+for (let i = 0; i < 8; i++) {
+  const day = i % 2 ? 4 : 5
+  await page.focus(ribbonRun)
+  await page.keyboard.press('m')
+  await page.keyboard.press(i % 2 ? 'ArrowLeft' : 'ArrowRight')
+  const start = performance.now()
+  await page.keyboard.press('m')
+  await page.waitForSelector(`[data-slot="${day} outdoors"] ${ribbonRun}`)
+  moves.push(performance.now() - start)
+}
+lines.push({ what: 'A card put down by key, to the card shown there (demo unit, with the driver)', measured: quantile(moves, 0.5), unit: 'ms', budget: 100 })
+await close()
+await home.close()
+rmSync(folder, { recursive: true, force: true })
+
+const pad = (words: string, width: number) => words.padEnd(width)
+console.log(`\n${pad('What', 78)}${'measured'.padStart(12)}${'budget'.padStart(12)}`)
+for (const one of lines) {
+  const number = one.measured >= 100 ? one.measured.toFixed(0) : one.measured.toFixed(1)
+  const bound = one.bound ? `   ${(one.measured / one.bound.measured).toFixed(1)} x ${one.bound.what} (${one.bound.measured.toFixed(1)} ms)` : ''
+  console.log(`${pad(one.what, 78)}${`${number} ${one.unit}`.padStart(12)}${`${one.budget} ${one.unit}`.padStart(12)}${one.measured > one.budget ? '   MISSED' : ''}${bound}`)
+}
+process.exit(0)

@@ -1,0 +1,74 @@
+import type { ElementHandle, Page } from 'puppeteer-core'
+import { OFTEN } from './browser'
+
+/** What a person does with a page: by pointer and by keys, found by what stands on the screen. */
+
+/** The element that is named so on the screen or to a screen reader, within a part of the page. */
+export async function named(page: Page, name: string, within = 'body'): Promise<ElementHandle<HTMLElement>> {
+  const handle = await page.waitForFunction((wanted: string, scope: string) => {
+    const area = document.querySelector(scope)
+    const shown = (element: HTMLElement) => element.getClientRects().length > 0 && getComputedStyle(element).visibility !== 'hidden'
+    const all = [...(area?.querySelectorAll<HTMLElement>('button, a, input, [role=button], [role=combobox], label, textarea') ?? [])].filter(shown)
+    const text = (element: HTMLElement) => (element.getAttribute('aria-label') ?? element.innerText ?? '').trim().replace(/\s+/g, ' ')
+    return all.find((element) => text(element) === wanted) ?? all.find((element) => text(element).startsWith(wanted)) ?? null
+  }, OFTEN, name, within)
+  return handle as ElementHandle<HTMLElement>
+}
+
+export async function click(page: Page, name: string, within?: string): Promise<void> {
+  const element = await named(page, name, within)
+  await element.evaluate((one) => one.scrollIntoView({ block: 'center' }))
+  await element.click()
+}
+
+/** Types into the field whose label says so. */
+export async function fill(page: Page, label: string, text: string): Promise<void> {
+  const field = (await page.waitForFunction((wanted: string) => {
+    const found = [...document.querySelectorAll('label')].find((one) => one.innerText.trim().startsWith(wanted))
+    return found?.querySelector<HTMLElement>('input:not([type=hidden]), textarea') ?? document.querySelector<HTMLElement>(`[aria-label="${wanted}"] input, input[aria-label="${wanted}"]`)
+  }, OFTEN, label)) as ElementHandle<HTMLInputElement>
+  await field.click({ count: 3 })
+  await field.type(text)
+}
+
+const centre = async (element: ElementHandle<Element>) => {
+  await element.evaluate((one) => one.scrollIntoView({ block: 'center', inline: 'nearest' }))
+  const box = (await element.boundingBox())!
+  return { x: box.x + box.width / 2, y: box.y + Math.min(box.height / 2, 40) }
+}
+
+/** Drags one element onto another with the mouse, in small steps as a hand does. */
+export async function drag(page: Page, from: string, to: string): Promise<void> {
+  const [source, target] = [(await page.waitForSelector(from))!, (await page.waitForSelector(to))!]
+  await centre(target)
+  const start = await centre(source)
+  await page.mouse.move(start.x, start.y)
+  await page.mouse.down()
+  await page.mouse.move(start.x + 8, start.y + 8, { steps: 4 })
+  // The page may have grown rows for the drop, so the target is looked up again.
+  const box = (await (await page.waitForSelector(to))!.boundingBox())!
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height - 12, { steps: 12 })
+  await page.waitForSelector(`${to}.over`)
+  await page.mouse.up()
+}
+
+/** Presses Tab until something with this name has the focus. */
+export async function tabTo(page: Page, name: string, most = 120): Promise<void> {
+  for (let i = 0; i < most; i++) {
+    const now = await page.evaluate(() => {
+      const element = document.activeElement as HTMLElement | null
+      const label = element?.closest('label')?.innerText ?? ''
+      return [element?.getAttribute('aria-label') ?? '', element?.innerText ?? '', label].map((text) => text.trim().replace(/\s+/g, ' '))
+    })
+    if (now.some((text) => text.startsWith(name))) return
+    await page.keyboard.press('Tab')
+  }
+  throw new Error(`Tab never came to "${name}"`)
+}
+
+/** What the page says in a place. */
+export const textOf = (page: Page, selector: string): Promise<string> => page.$eval(selector, (element) => (element as HTMLElement).innerText.replace(/\s+/g, ' ').trim())
+export const waitText = (page: Page, selector: string, part: string) =>
+  page.waitForFunction((where: string, wanted: string) => [...document.querySelectorAll<HTMLElement>(where)].some((element) => element.innerText.replace(/\s+/g, ' ').includes(wanted)), OFTEN, selector, part)
+/** Waits until everything written is on the server. */
+export const saved = (page: Page) => page.waitForFunction(() => /Saved \d/.test(document.querySelector<HTMLElement>('.foot')?.innerText ?? '') && localStorage.getItem('kobby-queue') === null, OFTEN)

@@ -1,0 +1,31 @@
+import { ESLint } from 'eslint'
+import { expect, it } from 'vitest'
+
+const eslint = new ESLint()
+const faults = async (filePath: string, code: string) => (await eslint.lintText(code, { filePath })).flatMap((result) => result.messages.map((message) => message.ruleId))
+
+it.each([
+  ['core/supplies/x.ts', "import { ref } from 'vue'\nref(1)"],
+  ['core/supplies/x.ts', "import { readFileSync } from 'node:fs'\nreadFileSync('x')"],
+  ['core/supplies/x.ts', "import Koa from 'koa'\nnew Koa()"],
+  ['core/supplies/x.ts', "import knex from 'knex'\nknex({})"],
+  ['core/supplies/x.ts', "import { openStore } from '@server/store/open'\nvoid openStore"],
+  ['core/supplies/x.ts', "import { useUnit } from '../../web/stores/unit'\nuseUnit()"],
+  ['server/services/x.ts', "import { useUnit } from '@web/stores/unit'\nuseUnit()"],
+  ['server/store/x.ts', "import { Changes } from '../services/changes'\nvoid Changes"],
+  ['web/stores/x.ts', "import Card from '../parts/PlanCard.vue'\nvoid Card"],
+  ['web/views/x.ts', "import { createKobby } from '@server/app'\nvoid createKobby"],
+])('an arrow that runs backward fails: %s', async (path, code) => {
+  expect(await faults(path, code)).toContain('no-restricted-imports')
+})
+
+it.each([
+  ['export const now = () => Date.now()', 'no-restricted-properties'], ['export const now = () => new Date()', 'no-restricted-syntax'], ['export const dice = () => Math.random()', 'no-restricted-properties'],
+  ['export const title = () => document.title', 'no-restricted-globals'], ['export const home = () => process.cwd()', 'no-restricted-globals'],
+])('core has no clock, no chance, no browser and no Node: %s', async (code, rule) => {
+  expect(await faults('core/calendar/x.ts', code)).toContain(rule)
+})
+
+it('lets through what runs forward', async () => {
+  expect(await faults('web/stores/x.ts', "import { isOpen } from '@core/calendar'\nexport const one = isOpen\n")).toEqual([])
+})

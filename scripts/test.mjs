@@ -1,0 +1,47 @@
+import { spawn } from 'node:child_process'
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { chromium } from './chromium.mjs'
+import { build, install, root, say } from './prepare.mjs'
+
+/** Everything that must hold before a change lands: types, lint, unit and API tests, and the real interface in Chromium. */
+
+const folder = mkdtempSync(join(tmpdir(), 'kobby-test-'))
+const count = { passed: 0, failed: 0 }
+
+/** Runs one step with its output shown; true where it ended well. */
+function step(words, script, args, env = {}) {
+  say(`\n${words}`)
+  return new Promise((done) => {
+    const child = spawn(process.execPath, [join(root, 'node_modules', script), ...args], { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } })
+    child.on('close', (code) => done(code === 0))
+  })
+}
+
+/** Runs a part of the tests and adds what it counted. */
+async function tests(words, paths, more = [], env = {}) {
+  const report = join(folder, `${words.replace(/\W/g, '')}.json`)
+  const ok = await step(words, 'vitest/vitest.mjs', ['run', ...paths, ...more, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`], env)
+  const result = existsSync(report) ? JSON.parse(readFileSync(report, 'utf8')) : { numPassedTests: 0, numFailedTests: 0 }
+  count.passed += result.numPassedTests
+  // A file that cannot even be read counts too.
+  count.failed += ok ? 0 : Math.max(1, result.numFailedTests)
+}
+
+try {
+  await install()
+  if (!(await step('Checking the types.', 'vue-tsc/bin/vue-tsc.js', ['--noEmit']))) count.failed++
+  if (!(await step('Checking the style and the boundaries.', 'eslint/bin/eslint.js', ['.', '--max-warnings', '0']))) count.failed++
+  await tests('Unit and API tests.', ['core', 'server', 'web', 'demo', 'scripts'])
+  await build()
+  const path = chromium()
+  await tests('The interface in Chromium.', ['e2e'], ['--no-file-parallelism'], { CHROMIUM: path })
+} catch (error) {
+  say(error.message)
+  count.failed++
+} finally {
+  rmSync(folder, { recursive: true, force: true })
+}
+say(`\n${count.passed} passed, ${count.failed} failed`)
+process.exitCode = count.failed ? 1 : 0
