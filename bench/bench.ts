@@ -19,7 +19,7 @@ interface Line { what: string; measured: number; unit: string; budget: number; b
 const lines: Line[] = []
 const quantile = (list: number[], share: number) => [...list].sort((a, b) => a - b)[Math.min(list.length - 1, Math.floor(list.length * share))]
 function repeat(times: number, work: () => unknown): number {
-  for (let i = 0; i < Math.min(5, times); i++) work()
+  for (let i = 0; i < Math.min(25, times); i++) work()
   return quantile(Array.from({ length: times }, () => {
     const start = performance.now()
     work()

@@ -65,7 +65,8 @@ export async function createKobby(settings: Settings): Promise<Kobby> {
   app.silent = true
   app.use(problems(log))
   app.use(securityHeaders)
-  app.use(compress())
+  // Fast rather than small: this usually serves one house, and the processor is shared with everything else there.
+  app.use(compress({ br: false, gzip: { level: 2 }, threshold: 4096 }))
   app.use(async (ctx, next) => {
     await next()
     if (ctx.fresh) ctx.status = 304

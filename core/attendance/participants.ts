@@ -28,7 +28,7 @@ export interface Occasion {
 }
 
 /** Allergens in what the children handle for one variant, after swaps. */
-function allergensFor(activity: Activity, variant: Variant, occasion: Occasion): Set<string> {
+function allergensFor(activity: Activity, variant: Variant, occasion: Pick<Occasion, 'materials' | 'swaps'>): Set<string> {
   const found = new Set<string>()
   for (const requirement of activity.requirements) {
     const used = requirement.variants === null ? variant.kind === 'does' : requirement.variants.includes(variant.id)
@@ -39,7 +39,12 @@ function allergensFor(activity: Activity, variant: Variant, occasion: Occasion):
   return found
 }
 
-const allergicTo = (child: Child, allergens: Set<string>) => child.allergens.some((one) => allergens.has(one))
+/** Most children have no allergy, and then there is nothing to look up. */
+const allergicTo = (child: Child, activity: Activity, variant: Variant, occasion: Occasion): boolean => {
+  if (!child.allergens.length) return false
+  const allergens = allergensFor(activity, variant, occasion)
+  return child.allergens.some((one) => allergens.has(one))
+}
 
 /** The variant of one kind that a stage uses; the first that names it. */
 export const variantFor = (activity: Activity, stage: Stage, kind: Variant['kind']): Variant | undefined =>
@@ -56,7 +61,7 @@ export function partOf(activity: Activity, child: Child, occasion: Occasion): Pa
   if (presence === 'asleep') return { child, stage, does: 'out', variant: null, reason: 'asleep' }
   const besideOr = (reason: OutReason): Part => {
     const beside = variantFor(activity, stage, 'beside')
-    return beside && !allergicTo(child, allergensFor(activity, beside, occasion))
+    return beside && !allergicTo(child, activity, beside, occasion)
       ? { child, stage, does: 'beside', variant: beside, reason }
       : { child, stage, does: 'out', variant: null, reason }
   }
@@ -66,7 +71,7 @@ export function partOf(activity: Activity, child: Child, occasion: Occasion): Pa
     return besideOr(STAGES.indexOf(stage) < youngest ? 'too-young' : 'too-old')
   }
   if (occasion.keptOut?.includes(child.id)) return besideOr('kept-out')
-  if (allergicTo(child, allergensFor(activity, variant, occasion))) return besideOr('allergy')
+  if (allergicTo(child, activity, variant, occasion)) return besideOr('allergy')
   return { child, stage, does: 'takes-part', variant }
 }
 

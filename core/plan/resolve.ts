@@ -1,4 +1,4 @@
-import { participants, type Part } from '../attendance/participants'
+import { byAge, participants, partOf, type Occasion, type Part } from '../attendance/participants'
 import { minutesOf, planMinute, timeOf } from '../calendar/dates'
 import { placeDates, programDays, type DateProblem, type ProgramDay, type ProgramDays } from '../calendar/programDays'
 import { hoursOn } from '../attendance/presence'
@@ -42,11 +42,6 @@ export const byId = <T extends { id: string }>(things: readonly T[]): Map<string
 
 const RANK = { 'takes-part': 2, beside: 1, out: 0 } as const
 
-/** Each child's best part over several occasions: someone who takes part on one day of a set-up takes part in it. */
-function bestParts(lists: Part[][]): Part[] {
-  return lists.reduce((best, next) => best.map((part, i) => (RANK[next[i].does] > RANK[part.does] ? next[i] : part)))
-}
-
 /** Blocks in which children use what stands at the centers; the whole opening time where the rhythm names none. */
 function freeBlocks(home: Home, day: ProgramDay): { from: TimeOfDay; to: TimeOfDay }[] {
   const blocks = home.rhythm.filter((block) => block.kind === 'choice' || block.kind === 'after' || block.kind === 'outdoors')
@@ -65,13 +60,22 @@ export function partsOf(
   house: { home: Home; children: Child[] }, materials: ReadonlyMap<string, Material>, activity: Activity,
   placement: Pick<Placement, 'where' | 'keptOut' | 'swaps'>, days: ProgramDay[], span: { from: TimeOfDay; to: TimeOfDay },
 ): Part[] {
-  const occasion = { home: house.home, children: house.children, materials, keptOut: placement.keptOut, swaps: placement.swaps }
-  if (placement.where.kind === 'moment') return participants(activity, { ...occasion, date: days[0].date, ...span })
-  return bestParts(
-    days.flatMap((day) =>
-      freeBlocks(house.home, day).map((block) => participants(activity, { ...occasion, date: day.date, from: block.from, to: block.to })),
-    ),
-  )
+  const { home, children } = house
+  const common = { home, children, materials, keptOut: placement.keptOut, swaps: placement.swaps }
+  if (placement.where.kind === 'moment') return participants(activity, { ...common, date: days[0].date, ...span })
+  const occasions = days.flatMap((day) => freeBlocks(home, day).map((block): Occasion => ({ ...common, date: day.date, from: block.from, to: block.to })))
+  return byAge(children).map((child) => bestPart(activity, child, occasions))
+}
+
+/** A child's best part over several occasions: someone who takes part on one day of a set-up takes part in it. */
+function bestPart(activity: Activity, child: Child, occasions: readonly Occasion[]): Part {
+  let best: Part | null = null
+  for (const occasion of occasions) {
+    const part = partOf(activity, child, occasion)
+    if (part.does === 'takes-part') return part
+    if (!best || RANK[part.does] > RANK[best.does]) best = part
+  }
+  return best!
 }
 
 /**
