@@ -27,7 +27,9 @@ export async function fill(page: Page, label: string, text: string): Promise<voi
     const found = [...document.querySelectorAll('label')].find((one) => one.innerText.trim().startsWith(wanted))
     return found?.querySelector<HTMLElement>('input:not([type=hidden]), textarea') ?? document.querySelector<HTMLElement>(`[aria-label="${wanted}"] input, input[aria-label="${wanted}"]`)
   }, OFTEN, label)) as ElementHandle<HTMLInputElement>
-  await field.click({ count: 3 })
+  // A click into a date opens its calendar; a person who types comes by Tab.
+  if (await field.evaluate((one) => one.type === 'date')) await field.focus()
+  else await field.click({ count: 3 })
   await field.type(text)
 }
 

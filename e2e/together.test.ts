@@ -58,7 +58,7 @@ async function bothChange(label: string) {
   await click(there, label, '.pocket')
   await saved(there)
   await here.setOfflineMode(false)
-  await waitText(here, '[role=alertdialog]', 'Someone changed “placement” while you did')
+  await waitText(here, '[role=alertdialog]', 'Someone changed “Kite tails” while you did')
 }
 const placement = async () => JSON.parse((await home.kobby.db('placements').where({ id: 'wind-and-kites-21' }).first()).body)
 

@@ -1,9 +1,9 @@
 import knex, { type Knex } from 'knex'
 import { backUp, sqliteConfig } from './dialect'
-import { MIGRATIONS } from './schema'
+import { MIGRATIONS, type Migration } from './schema'
 
 /** Opens the database of one home and brings it to the newest form, with a copy kept before each step that has data to lose. */
-export async function openStore(file: string): Promise<Knex> {
+export async function openStore(file: string, migrations: readonly Migration[] = MIGRATIONS): Promise<Knex> {
   const db = knex(sqliteConfig(file))
   if (!(await db.schema.hasTable('migrations'))) {
     await db.schema.createTable('migrations', (t) => {
@@ -12,7 +12,7 @@ export async function openStore(file: string): Promise<Knex> {
     })
   }
   const done = new Set((await db('migrations').select('name')).map((row: { name: string }) => row.name))
-  for (const migration of MIGRATIONS) {
+  for (const migration of migrations) {
     if (done.has(migration.name)) continue
     if (done.size) await backUp(db, file, migration.name)
     await db.transaction(async (tx) => {

@@ -39,6 +39,6 @@ const needs = computed(() => props.activity.requirements.map((one) => {
 
 <style scoped>
 .details { font-size: 15px; }
-.right { text-align: right; }
+.right { text-align: right; white-space: nowrap; }
 .steps { list-style: decimal; padding-left: 20px; display: grid; gap: 3px; }
 </style>

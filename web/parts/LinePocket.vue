@@ -50,7 +50,7 @@ const setWay = (way: Way) => store.commit(`${material.value.name}: ${WAY_WORDS[w
     </section>
     <section class="rows"><h3>When</h3>
       <p>First used {{ longDate(line.firstUse.date) }}<template v-if="line.firstUse.by === 'prep'">, to prepare: {{ line.firstUse.step }}</template>.</p>
-      <p v-if="getByWords(line)" :class="{ brick: line.late }">Get it {{ getByWords(line) }}.</p>
+      <p v-if="getByWords(line)" :class="{ brick: line.late }">{{ line.late ? `It is ${getByWords(line)}` : `Get it ${getByWords(line)}` }}.</p>
       <p v-if="line.getBy?.spoils" class="small mute">It keeps {{ material.keepsDays }} days and is last used {{ fullDate(line.lastUse) }}.</p>
     </section>
     <label class="rows"><span class="k-label">How</span><v-select :model-value="material.way" :items="WAYS.map((way) => ({ title: WAY_WORDS[way], value: way }))" aria-label="How it is got" @update:model-value="setWay" /></label>

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { thingName } from '@core/files'
+import { useHouse } from '../stores/house'
 import { useWriter } from '../stores/writer'
 
 const writer = useWriter()
+const house = useHouse()
 const undone = ref(false)
 watch(() => writer.said, (text) => {
   undone.value = Boolean(text)
@@ -11,7 +13,9 @@ watch(() => writer.said, (text) => {
 const name = computed(() => {
   const first = writer.conflict?.conflicts[0]
   const value = first?.theirs ?? first?.yours
-  return first && value ? thingName(first.kind, value) : 'this'
+  if (!first || !value) return 'this'
+  // A placement is called by what it is: nobody sees its id.
+  return 'activityId' in value && value.activityId ? (house.activitiesById.get(value.activityId)?.title ?? 'this') : thingName(first.kind, value)
 })
 const removed = computed(() => writer.conflict?.conflicts.some((one) => one.theirs === null))
 function close() {

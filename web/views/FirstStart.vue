@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { CENTER_KINDS, CalendarDate, DEFAULT_STAGE_BOUNDS, WEEKDAYS, type CenterKind, type Child, type Home, type WeeklyHours, type Weekday } from '@core/domain'
 import { CENTER_NAMES, longWeekday } from '@core/format'
@@ -23,6 +23,10 @@ const days = ref<Weekday[]>(['mon', 'tue', 'wed', 'thu', 'fri'])
 const hours = ref({ from: '07:45', to: '17:30' })
 const centers = ref<CenterKind[]>(['blocks', 'pretend', 'art-table', 'sensory-bin', 'book-nook', 'circle', 'outdoors'])
 
+// A home that is set up is not set up again from here.
+onMounted(async () => {
+  if (session.signedIn && (await api.house().catch(() => ({ rows: [] }))).rows.some((row) => row.kind === 'home')) await router.replace('/units')
+})
 async function guarded(work: () => Promise<void>) {
   busy.value = true
   problem.value = ''
@@ -112,5 +116,5 @@ const setUp = () => guarded(async () => {
 .choice { padding: 14px 16px; gap: 8px; }
 .door .box.wide { width: min(680px, 100%); }
 .plain { border: 0; padding: 0; margin: 0; }
-.kid { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; }
+.kid { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; align-items: start; }
 </style>

@@ -115,7 +115,8 @@ const bought = computed(() => store.purchases.map((one) => ({ ...one, name: hous
   .line { grid-template-columns: 44px minmax(0, 1fr) auto; gap: 2px 8px; padding: 6px 10px 6px 2px; }
   .tick { grid-row: 1 / 3; }
   .num { text-align: right; justify-items: end; }
-  .packs, .when { grid-column: 2; font-size: 15px; }
+  .packs { grid-column: 2; font-size: 15px; }
+  .when { grid-column: 2 / -1; font-size: 15px; }
   .packs:empty, .when:empty, .cost:empty { display: none; }
   .cost { grid-column: 3; grid-row: 2; }
   .have-list { columns: 1; }

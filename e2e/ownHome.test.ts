@@ -1,0 +1,86 @@
+import type { Browser, Page } from 'puppeteer-core'
+import { afterAll, beforeAll, expect, it } from 'vitest'
+import { DESK, openBrowser, openPage, sees } from './browser'
+import { click, fill, saved, waitText } from './hands'
+import { openHome, type OpenHome } from './home'
+
+let browser: Browser
+let closeBrowser: () => Promise<void>
+let home: OpenHome
+let page: Page
+beforeAll(async () => {
+  ;({ browser, close: closeBrowser } = await openBrowser())
+  home = await openHome(false)
+  ;({ page } = await openPage(browser, DESK))
+})
+afterAll(async () => {
+  await closeBrowser()
+  await home.close()
+})
+
+it('asks three questions and makes a working home of the answers', async () => {
+  await page.goto(home.base)
+  await sees(page, 'Your account')
+  await fill(page, 'Your first name', 'Ines')
+  await fill(page, 'A name to sign in with', 'ines')
+  await fill(page, 'A password', 'too short')
+  await click(page, 'Go on')
+  await waitText(page, 'form', 'Use at least 10 characters')
+  await fill(page, 'A password', 'long enough now')
+  await click(page, 'Go on')
+  await click(page, 'Start with my children')
+  await sees(page, 'A child with a birth date, a day and a center are enough.')
+  await fill(page, 'Child 1: first name', 'Noor')
+  await waitText(page, 'form', 'Write the birth date')
+  await fill(page, 'Child 1: born', '06012022')
+  await fill(page, 'Child 2: first name', 'Emil')
+  await fill(page, 'Child 2: born', '02152025')
+  await click(page, 'Move in')
+  await sees(page, 'Length in program days')
+  await fill(page, 'Theme', 'Bakers')
+  await click(page, 'Start', 'form.k-sheet')
+  await sees(page, 'Objects of the theme')
+})
+
+it('knows for whom an idea is, from the first day', async () => {
+  await click(page, 'Gather ideas')
+  await waitText(page, '.ideas', 'A bakery of dough')
+  const marks = await page.$$eval('.ideas .idea:first-child .mark .sr-only', (all) => all.map((one) => one.textContent))
+  expect(marks).toEqual(['Emil takes part: Drop dough rolls into the muffin tin, one in each cup.', 'Noor takes part: Take an order of up to five rolls and count them out.'])
+})
+
+it('keeps what is changed in Home, and takes it back', async () => {
+  await page.goto(`${home.base}/home?tab=children`)
+  await click(page, 'E Emil')
+  await click(page, 'Still puts things in the mouth')
+  await saved(page)
+  await click(page, 'Add a nap')
+  await saved(page)
+  await page.reload()
+  await waitText(page, '.things', 'sleeps 12:45 to 14:45')
+  await click(page, 'Undo')
+  await page.waitForFunction(() => !document.body.innerText.includes('sleeps 12:45'))
+})
+
+it('says what is wrong with a file, names the place, and changes nothing', async () => {
+  await page.goto(`${home.base}/home?tab=settings`)
+  await sees(page, 'Everything as a file')
+  const input = await page.$('input[type=file]')
+  await page.evaluate(() => {
+    const file = new File([JSON.stringify({ format: 'kobby-plan', version: 1, home: null, children: [{ id: 'x' }] })], 'broken.kobby.json', { type: 'application/json' })
+    const list = new DataTransfer()
+    list.items.add(file)
+    const field = document.querySelector<HTMLInputElement>('input[type=file]')!
+    field.files = list.files
+    field.dispatchEvent(new Event('change'))
+  })
+  expect(input).not.toBeNull()
+  await waitText(page, '[role=alert]', 'broken.kobby.json has faults, so nothing was changed')
+  await waitText(page, '[role=alert]', 'children.0.born')
+})
+
+it('does not set a home up twice', async () => {
+  await page.goto(`${home.base}/start`)
+  await sees(page, 'Bakers')
+  expect(new URL(page.url()).pathname).toBe('/units')
+})

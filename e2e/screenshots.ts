@@ -1,0 +1,50 @@
+import { mkdirSync } from 'node:fs'
+import { DESK, openBrowser, openPage, PHONE } from './browser'
+import { openHome, PASSWORD } from './home'
+
+/** Makes the pictures of docs/screenshots from the demo home, one of each main view. */
+
+const FOLDER = 'docs/screenshots'
+const UNIT = '/units/wind-and-kites'
+const KITE_TAILS = '[data-placement="wind-and-kites-21"]'
+interface Shot { name: string; path: string; wait: string; click?: string; size?: typeof PHONE; look?: 'dark' }
+const SHOTS: Shot[] = [
+  { name: 'lay-out', path: `${UNIT}/lay-out`, wait: KITE_TAILS, click: KITE_TAILS },
+  { name: 'lay-out-dark', path: `${UNIT}/lay-out`, wait: KITE_TAILS, click: KITE_TAILS, look: 'dark' },
+  { name: 'units', path: '/units', wait: '.unit' },
+  { name: 'spark', path: `${UNIT}/spark`, wait: '.object' },
+  { name: 'gather', path: `${UNIT}/gather?open=sail-a-cork`, wait: '.details' },
+  { name: 'get-ready', path: `${UNIT}/get-ready`, wait: '.line', click: '.line .name' },
+  { name: 'hand-over', path: `${UNIT}/hand-over`, wait: '.sheet' },
+  { name: 'run', path: `${UNIT}/run`, wait: '.sheet' },
+  { name: 'home', path: '/home?tab=children&open=oona', wait: '.field' },
+  { name: 'pantry', path: '/pantry', wait: '.pantry tbody tr', click: '.pantry tbody tr:nth-child(9) .name' },
+  { name: 'cautions', path: '/cautions', wait: '.rule' },
+  { name: 'phone-plan', path: `${UNIT}/lay-out`, wait: '[data-placement]', size: PHONE },
+  { name: 'phone-list', path: `${UNIT}/get-ready`, wait: '.line', size: PHONE },
+]
+
+mkdirSync(FOLDER, { recursive: true })
+const home = await openHome(true)
+const { browser, close } = await openBrowser()
+const send = (path: string, body: unknown, cookie = '', method = 'POST') => fetch(`${home.base}/api/v1${path}`, { method, headers: { 'content-type': 'application/json', cookie }, body: JSON.stringify(body) })
+const cookie = (await send('/session', { signIn: 'maren', password: PASSWORD })).headers.getSetCookie()[0].split(';')[0]
+const [name, value] = cookie.split('=')
+for (const step of ['step-1', 'step-2']) await send(`${UNIT}/days/4/ticks`, { placementId: 'wind-and-kites-20', step, done: true }, cookie, 'PUT')
+const { token } = (await (await send(`${UNIT}/shares`, { day: 4, label: 'Teo', endsOn: '2026-03-11' }, cookie)).json()) as { token: string }
+
+for (const shot of [...SHOTS, { name: 'phone-day', path: `/day/${token}`, wait: '.sheet', size: PHONE }] as Shot[]) {
+  const { page, errors } = await openPage(browser, shot.size ?? DESK, shot.look ?? 'light')
+  await page.setCookie({ name, value, url: home.base })
+  await page.goto(home.base + shot.path)
+  await page.waitForSelector(shot.wait)
+  if (shot.click) await page.$eval(shot.click, (element) => (element as HTMLElement).click())
+  await page.evaluate('document.fonts.ready.then(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))))')
+  await page.screenshot({ path: `${FOLDER}/${shot.name}.png` })
+  if (errors.length) throw new Error(`${shot.name}: ${errors.join('; ')}`)
+  console.log(`${FOLDER}/${shot.name}.png`)
+  await page.close()
+}
+await close()
+await home.close()
+process.exit(0)

@@ -1,0 +1,59 @@
+import { existsSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { afterEach, beforeEach, expect, it } from 'vitest'
+import { openStore } from './open'
+import { MIGRATIONS, type Migration } from './schema'
+
+let folder: string
+let file: string
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'kobby-store-'))
+  file = join(folder, 'home.sqlite')
+})
+afterEach(() => rmSync(folder, { recursive: true, force: true }))
+
+const addColour: Migration = { name: '002-colour', up: (db) => db.schema.alterTable('centers', (t) => void t.string('colour', 20)) }
+const breaks: Migration = {
+  name: '002-breaks',
+  async up(db) {
+    await db.schema.createTable('half', (t) => void t.string('id'))
+    throw new Error('stopped in the middle')
+  },
+}
+const fill = async () => {
+  const db = await openStore(file)
+  await db('centers').insert({ id: 'easel', version: 1, body: '{}', updated_at: '' })
+  await db.destroy()
+}
+
+it('opens twice with the same form, keeps foreign keys and a full log', async () => {
+  await fill()
+  const db = await openStore(file)
+  expect((await db('migrations').select('name')).map((row) => row.name)).toEqual(MIGRATIONS.map((one) => one.name))
+  expect((await db.raw('PRAGMA foreign_keys'))[0].foreign_keys).toBe(1)
+  expect((await db.raw('PRAGMA journal_mode'))[0].journal_mode).toBe('wal')
+  await expect(db('placements').insert({ id: 'p', version: 1, body: '{}', updated_at: '', unit_id: 'gone', activity_id: 'gone' })).rejects.toThrow(/FOREIGN KEY/)
+  await db.destroy()
+})
+
+it('keeps a copy before it changes the form of a home with data', async () => {
+  await fill()
+  const db = await openStore(file, [...MIGRATIONS, addColour])
+  expect(await db('centers').first('id', 'colour')).toEqual({ id: 'easel', colour: null })
+  await db.destroy()
+  const copy = await openStore(`${file}.before-002-colour`)
+  expect(await copy('centers').first('id')).toEqual({ id: 'easel' })
+  expect(await copy.schema.hasColumn('centers', 'colour')).toBe(false)
+  await copy.destroy()
+})
+
+it('leaves a home as it was when a step breaks off', async () => {
+  await fill()
+  await expect(openStore(file, [...MIGRATIONS, breaks])).rejects.toThrow('stopped in the middle')
+  expect(existsSync(`${file}.before-002-breaks`)).toBe(true)
+  const db = await openStore(file)
+  expect(await db.schema.hasTable('half')).toBe(false)
+  expect(await db('centers').first('id')).toEqual({ id: 'easel' })
+  await db.destroy()
+})
