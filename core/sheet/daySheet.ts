@@ -112,7 +112,10 @@ function itemOf(session: Session, snapshot: UnitSnapshot, plan: ResolvedPlan): S
     marks: session.parts
       .filter((part) => part.does !== 'out' || part.reason !== 'not-here')
       .map((part) => ({ name: part.child.name, does: part.does, words: partWords(part), caution: atRisk.has(part.child.id) })),
-    cautions: cautions.map((one) => ({ severity: one.severity, title: one.rule.title, why: one.why, setAside: one.setAside })),
+    // Two materials can bring the same caution in the same words: it is said once.
+    cautions: cautions
+      .filter((one, i) => cautions.findIndex((other) => other.why === one.why) === i)
+      .map((one) => ({ severity: one.severity, title: one.rule.title, why: one.why, setAside: one.setAside })),
     materials: sessionNeeds(session, plan.materials).map(({ material, quantity }) => ({
       name: material.name, amount: quantityWords(quantity, material.unit, snapshot.home.measures), place: material.place,
     })),

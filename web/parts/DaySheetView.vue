@@ -64,12 +64,12 @@ function childWords(child: DaySheet['children'][number]): string {
     </section>
     <section v-if="standing.length" class="block" aria-label="Out at the centers">
       <div class="row block-head"><h2>Out at the centers</h2></div>
-      <article v-for="item in standing" :key="item.placementId" class="cubby out keep">
+      <div class="out-list"><article v-for="item in standing" :key="item.placementId" class="cubby out keep">
         <div class="row"><h3>{{ item.title }}</h3><span class="mute">{{ item.center }}</span></div>
         <div v-for="(caution, i) in item.cautions.filter((one) => one.severity !== 'watch')" :key="i" class="notice" :class="{ soft: caution.severity !== 'stop' }"><b :class="caution.severity === 'stop' ? 'brick' : 'ember'">{{ WORD[caution.severity] }}:</b> {{ caution.why }}</div>
         <p v-for="step in item.steps.filter((one) => one.who)" :key="step.id"><b>{{ step.who }}:</b> {{ step.text }}</p>
         <p v-for="(caution, i) in item.cautions.filter((one) => one.severity === 'watch')" :key="`w${i}`" class="mute small">{{ caution.why }}</p>
-      </article>
+      </article></div>
     </section>
     <p class="mute closing">{{ sheet.closing }}</p>
   </div>
@@ -91,6 +91,7 @@ function childWords(child: DaySheet['children'][number]): string {
 .item.done, .item.skipped { opacity: 0.9; border-top-style: dashed; }
 .item h3 { font-size: 20px; }
 .out h3 { font-size: 17px; }
+.out-list { display: grid; gap: 8px; }
 .out { padding: 8px 12px; display: grid; gap: 4px; font-size: 16px; }
 .when { white-space: nowrap; }
 .hand { font-size: 16px; }
@@ -102,5 +103,23 @@ label.step { cursor: pointer; }
 .step input:checked::after, .box.on::after { content: ''; width: 7px; height: 13px; border: solid var(--on-spruce); border-width: 0 3px 3px 0; transform: translateY(-2px) rotate(45deg); }
 .by { white-space: nowrap; }
 .closing { font-style: italic; font-size: 15px; }
-@media print { .sheet { font-size: 12pt; max-width: none; gap: 8px; } .item { padding: 6px 8px; gap: 4px; } .step { padding: 3px 0; min-height: 0; } .item h3 { font-size: 13pt; } .kids { grid-template-columns: repeat(3, 1fr); } }
+@media print {
+  .sheet { font-size: 9.5pt; line-height: 1.25; max-width: none; gap: 5px; }
+  .kids { grid-template-columns: repeat(4, 1fr); gap: 3px 10px; }
+  .kid { grid-template-columns: 20px 1fr; gap: 5px; font-size: 9pt; }
+  .kid .mark { min-width: 18px; height: 18px; font-size: 9pt; }
+  .kid .small, .sheet .small { font-size: 8.5pt; }
+  .block { gap: 4px; }
+  .block-head { break-after: avoid; padding-top: 3px; }
+  .block-head h2 { font-size: 10pt; }
+  .item { padding: 4px 8px; gap: 2px; }
+  .item h3, .out h3 { font-size: 11pt; }
+  .hand { font-size: 9.5pt; }
+  .steps { columns: 2; column-gap: 16px; }
+  .step { grid-template-columns: 16px 1fr; padding: 1px 0; min-height: 0; border: 0; break-inside: avoid; }
+  .step input, .box { width: 11px; height: 11px; border-width: 1px; border-radius: 2px; margin-top: 1px; }
+  .notice { padding: 1px 6px; }
+  .out-list { display: block; columns: 2; column-gap: 10px; }
+  .out { font-size: 9pt; padding: 3px 7px; gap: 1px; margin-bottom: 5px; }
+}
 </style>

@@ -1,0 +1,149 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Change } from '@core/domain'
+import { aCenter } from '@core/testing/build'
+import { api, ApiError, type Applied } from '../api/client'
+import { withBrowserParts } from '../testing/browserParts'
+import { useRows } from './rows'
+import { useWriter } from './writer'
+
+let kept: Map<string, string>
+beforeEach(() => {
+  kept = withBrowserParts()
+  setActivePinia(createPinia())
+  vi.useFakeTimers()
+})
+afterEach(() => {
+  vi.restoreAllMocks()
+  vi.useRealTimers()
+})
+
+/** A server that counts versions up as the real one does, and remembers what it was sent. */
+function server(answer?: (change: Change) => void) {
+  const sent: Change[] = []
+  const versions = new Map<string, number>()
+  vi.spyOn(api, 'change').mockImplementation(async (change) => {
+    answer?.(change)
+    sent.push(structuredClone(change))
+    const rows = change.ops.map((op) => {
+      const id = op.op === 'put' ? op.value.id : op.id
+      versions.set(id, (versions.get(id) ?? 0) + 1)
+      return { kind: op.kind, id, version: versions.get(id)!, value: op.op === 'put' ? op.value : null }
+    })
+    return { changeId: change.id, label: change.label, rows, steps: { undo: change.label, redo: null } } as Applied
+  })
+  return sent
+}
+const art = (over = {}) => ({ put: 'center' as const, value: aCenter(over) })
+const offline = () => new ApiError(0, 'No connection')
+
+describe('a change', () => {
+  it('shows at once, and is saved with what undo would do', async () => {
+    server()
+    const [rows, writer] = [useRows(), useWriter()]
+    const saving = writer.commit(null, 'Add a center', [art()])
+    expect(rows.get('center', 'art')?.name).toBe('Art table')
+    expect(writer.pending).toBe(1)
+    await saving
+    expect([writer.pending, rows.version('center', 'art'), writer.stepsOf(null).undo]).toEqual([0, 1, 'Add a center'])
+    expect(kept.size).toBe(0)
+  })
+  it('starts from the version that the one before it made', async () => {
+    const sent = server()
+    const writer = useWriter()
+    void writer.commit(null, 'One', [art({ atOnce: 2 })])
+    await writer.commit(null, 'Two', [art({ atOnce: 3 })])
+    expect(sent.map((change) => change.ops[0].base)).toEqual([0, 1])
+    expect(useRows().get('center', 'art')?.atOnce).toBe(3)
+  })
+  it('takes back a removal that the server refuses, and says why at its field', async () => {
+    const [rows, writer] = [useRows(), useWriter()]
+    rows.accept([{ kind: 'center', id: 'art', version: 4, value: aCenter() }])
+    server(() => {
+      throw new ApiError(422, 'Some fields need another look.', [{ field: 'ops.0.value.atOnce', message: 'Too many' }])
+    })
+    await writer.commit(null, 'Remove it', [{ remove: 'center', id: 'art' }])
+    expect(rows.get('center', 'art')).toEqual(aCenter())
+    expect(writer.problem).toBe('“Remove it” was not saved. Some fields need another look. atOnce: Too many')
+  })
+})
+
+describe('without a connection', () => {
+  it('waits, is kept over a reload, and goes when it is back', async () => {
+    let down = true
+    const sent = server(() => {
+      if (down) throw offline()
+    })
+    const writer = useWriter()
+    await writer.commit(null, 'Away', [art()])
+    expect([writer.offline, writer.pending]).toEqual([true, 1])
+    expect(kept.get('kobby-queue')).toContain('Away')
+
+    setActivePinia(createPinia())
+    const again = useWriter()
+    again.resume()
+    expect(useRows().get('center', 'art')?.name).toBe('Art table')
+    down = false
+    await vi.runAllTimersAsync()
+    await again.flush()
+    expect([again.pending, again.offline, kept.size]).toEqual([0, false, 0])
+    // It went under the id that it was made with, so that a lost answer is not written twice.
+    expect(new Set(sent.map((change) => change.id)).size).toBe(1)
+  })
+})
+
+describe('two people', () => {
+  const theirs = aCenter({ name: 'Theirs' })
+  function conflictOnce() {
+    let first = true
+    return server(() => {
+      if (!first) return
+      first = false
+      throw new ApiError(409, 'Someone changed this', [], [{ kind: 'center', id: 'art', version: 7, yours: null, theirs }])
+    })
+  }
+  it('are asked, and nothing is overwritten meanwhile', async () => {
+    const sent = conflictOnce()
+    const writer = useWriter()
+    await writer.commit(null, 'Mine', [art({ name: 'Mine' })])
+    expect(writer.conflict?.label).toBe('Mine')
+    expect(sent).toEqual([])
+  })
+  it('can keep what the other wrote', async () => {
+    conflictOnce()
+    const writer = useWriter()
+    await writer.commit(null, 'Mine', [art({ name: 'Mine' })])
+    await writer.settle('theirs')
+    expect([useRows().get('center', 'art')?.name, useRows().version('center', 'art'), writer.pending]).toEqual(['Theirs', 7, 0])
+  })
+  it('can put the own over it, from the version that is there', async () => {
+    const sent = conflictOnce()
+    const writer = useWriter()
+    await writer.commit(null, 'Mine', [art({ name: 'Mine' })])
+    await writer.settle('mine')
+    expect([sent[0].ops[0].base, writer.conflict]).toEqual([7, null])
+  })
+  it('hear each other, but not over what still waits here', async () => {
+    server(() => {
+      throw offline()
+    })
+    const [rows, writer] = [useRows(), useWriter()]
+    await writer.commit(null, 'Mine', [art({ name: 'Mine' })])
+    writer.hear('another', [{ kind: 'center', id: 'art', version: 9, value: theirs }, { kind: 'center', id: 'easel', version: 2, value: aCenter({ id: 'easel' }) }])
+    expect(rows.get('center', 'art')?.name).toBe('Mine')
+    expect(rows.get('center', 'easel')).toBeDefined()
+    writer.hear('late', [{ kind: 'center', id: 'easel', version: 1, value: aCenter({ id: 'easel', name: 'Older' }) }])
+    expect(rows.get('center', 'easel')?.name).toBe('Art table')
+  })
+})
+
+it('undoes and redoes by what the server answers, and says which', async () => {
+  const [rows, writer] = [useRows(), useWriter()]
+  rows.accept([{ kind: 'center', id: 'art', version: 2, value: aCenter({ name: 'After' }) }])
+  vi.spyOn(api, 'undo').mockResolvedValue({ changeId: 'c', label: 'Rename', rows: [{ kind: 'center', id: 'art', version: 3, value: aCenter({ name: 'Before' }) }], steps: { undo: null, redo: 'Rename' } })
+  await writer.undo(null)
+  expect([rows.get('center', 'art')?.name, writer.said, writer.stepsOf(null).redo]).toEqual(['Before', 'Undone: Rename', 'Rename'])
+  vi.spyOn(api, 'redo').mockRejectedValue(new ApiError(409, 'There is nothing to redo'))
+  await writer.redo(null)
+  expect(writer.said).toBe('There is nothing to redo')
+})
