@@ -16,12 +16,14 @@ export function usePathFigures() {
     const open = days.filter((day) => day.held && day.date >= store.snapshot!.today && !blockIds.every((id) => readings.plan.sessions.some((one) => one.block?.id === id && one.days[0].number === day.number)))
     const late = readings.lines.filter((line) => line.late).length
     const toGet = readings.lines.filter((line) => line.shortage > 0).length
+    const dated = new Set(readings.plan.sessions.map((session) => session.placement.id))
+    const stranded = store.placements.filter((one) => !dated.has(one.id)).length
     const next = today ?? days.find((day) => day.held && day.date > store.snapshot!.today)
     const done = store.placements.filter((one) => one.status === 'done').length
     return {
       spark: { words: `${countWords(unit.words.length, 'word')}, ${countWords(unit.objects.length, 'object')}` },
       gather: { words: unplaced.length ? `${countWords(unplaced.length, 'idea')} unplaced` : countWords(ideas.length, 'idea') },
-      'lay-out': { words: open.length ? `${countWords(open.length, 'day')} still open` : 'Every day laid out' },
+      'lay-out': stranded ? { words: `${countWords(stranded, 'card')} without a date`, late: true } : { words: open.length ? `${countWords(open.length, 'day')} still open` : 'Every day laid out' },
       'get-ready': late ? { words: `${countWords(late, 'thing')} late`, late: true } : { words: toGet ? `${countWords(toGet, 'thing')} to get` : 'All in the house' },
       'hand-over': { words: next ? `Next: ${shortWeekday(weekdayOf(next.date))}, day ${next.number}` : 'No day ahead' },
       run: { words: today ? `Day ${today.number} of ${days.length}` : 'Not today' },

@@ -13,15 +13,34 @@ const ideas = computed(() => store.unplaced.flatMap((idea) => {
   const activity = idea.activityId ? house.activitiesById.get(idea.activityId) : undefined
   return activity ? [{ idea, activity }] : []
 }))
+/** Placements that a closure or a shorter unit left without a date: kept, and said here. */
+const stranded = computed(() => {
+  const { plan } = store.readings ?? {}
+  const dated = new Set(plan?.sessions.map((session) => session.placement.id))
+  return (plan?.problems ?? []).flatMap((problem) => {
+    const placement = store.placements.find((one) => one.id === problem.placementId)
+    return placement && !dated.has(placement.id) ? [{ placement, message: problem.message }] : []
+  })
+})
 const halves = computed(() => store.unplaced.filter((idea) => !idea.activityId))
-function pickUp(activityId: string) {
-  board.carried = board.carried?.activityId === activityId ? null : { placementId: null, activityId }
+function pickUp(activityId: string, placementId: string | null = null) {
+  board.carried = board.carried?.activityId === activityId && board.carried.placementId === placementId ? null : { placementId, activityId }
   board.said = board.carried ? `${board.titleOf(activityId)} picked up. Choose a cubby, Enter or m puts it down` : 'Put back'
 }
 </script>
 
 <template>
   <div class="stack">
+    <section v-if="stranded.length" class="notice soft rows stranded" aria-label="Without a date">
+      <h2>{{ countWords(stranded.length, 'card') }} without a date</h2>
+      <p class="small">Nothing is lost: put each where it fits now.</p>
+      <div data-list class="rows list">
+        <div v-for="{ placement, message } in stranded" :key="placement.id" class="card idea" data-drag :data-placement="placement.id" :data-activity="placement.activityId">
+          <div><b class="card-title">{{ board.titleOf(placement.activityId) }}</b><p class="small mute">{{ message }}</p></div>
+          <v-btn size="small" class="plain" :aria-label="`Pick up ${board.titleOf(placement.activityId)}`" @click="pickUp(placement.activityId, placement.id)">Pick up</v-btn>
+        </div>
+      </div>
+    </section>
     <div><h2>{{ ideas.length ? `${countWords(ideas.length, 'idea')} without a day` : 'Every idea has a day' }}</h2><p class="mute small">{{ ideas.length ? 'Drag one into a cubby, or pick it up and choose where.' : 'Gather more in the library, or open a cubby to lay something there again.' }}</p></div>
     <div class="rows list" data-list>
       <div v-for="{ idea, activity } in ideas" :key="idea.id" class="card idea" :class="{ 'is-selected': board.carried?.activityId === activity.id && !board.carried.placementId }" data-drag :data-activity="activity.id">

@@ -1,0 +1,113 @@
+import type { Browser, Page } from 'puppeteer-core'
+import { afterAll, beforeAll, expect, it } from 'vitest'
+import { DESK, OFTEN, openBrowser, openPage, sees, signIn } from './browser'
+import { click, saved, textOf, waitText } from './hands'
+import { openHome, type OpenHome } from './home'
+
+let browser: Browser
+let closeBrowser: () => Promise<void>
+let home: OpenHome
+let page: Page
+beforeAll(async () => {
+  ;({ browser, close: closeBrowser } = await openBrowser())
+  home = await openHome(true)
+  ;({ page } = await openPage(browser, DESK))
+  await signIn(page, home.base)
+})
+afterAll(async () => {
+  await closeBrowser()
+  await home.close()
+})
+
+const PLAN = '/units/wind-and-kites/lay-out'
+const onDay = (day: number) => page.$$eval(`[data-slot^="${day} "] .card-title`, (all) => all.map((one) => one.textContent))
+const DAY_SIX = ['Five little kites', 'Sail a cork', 'Wind finder', 'Shadow stories']
+const openPlan = async () => {
+  await page.goto(home.base + PLAN)
+  await sees(page, 'Five little kites')
+}
+
+it('slides the rest of the unit past a closure', async () => {
+  await openPlan()
+  expect(await onDay(6)).toEqual(DAY_SIX)
+  await page.goto(`${home.base}/home?tab=settings`)
+  const date = (await page.waitForSelector('input[aria-label="Date closed"]'))!
+  await date.focus()
+  await date.type('03122026')
+  await page.type('input[placeholder="Reason"]', 'Storm')
+  await click(page, 'Close', 'form.inline')
+  await waitText(page, 'main', 'Thursday 12 March 2026')
+  await saved(page)
+  await openPlan()
+  await waitText(page, '.day-head', 'Fri 13')
+  expect(await onDay(6)).toEqual(DAY_SIX)
+  expect(await textOf(page, '.heads')).toContain('Day 6 Fri 13')
+})
+
+it('drops the day instead, and loses none of its cards', async () => {
+  await page.goto(`${home.base}/units/wind-and-kites/spark`)
+  await click(page, 'Drop that day')
+  await saved(page)
+  await page.keyboard.press('Escape')
+  await openPlan()
+  await waitText(page, '.stranded', '4 cards without a date')
+  await waitText(page, '.stranded', 'Day 6 is dropped: Storm')
+  await waitText(page, '.heads', 'Day 6 Thu 12 · closed')
+  await waitText(page, '.path', '4 cards without a date')
+})
+
+it('lets each be put where it fits now', async () => {
+  await click(page, 'Pick up Sail a cork', '.stranded')
+  await waitText(page, '.hint', 'Sail a cork')
+  await click(page, 'Day 7, Circle', '.board')
+  await waitText(page, '[data-slot="7 circle"]', 'Sail a cork')
+  await page.keyboard.press('Escape')
+  await click(page, 'Pick up Wind finder', '.stranded')
+  await waitText(page, '.hint', 'Wind finder')
+  await page.focus('[data-spot="5 outdoors 0"]')
+  await page.keyboard.press('m')
+  await waitText(page, '[data-slot="5 outdoors"]', 'Wind finder')
+  await page.keyboard.press('Escape')
+  await waitText(page, '.path', '2 cards without a date')
+  await saved(page)
+  const row = await home.kobby.db('placements').where({ id: 'wind-and-kites-32' }).first()
+  expect(JSON.parse(row.body)).toMatchObject({ activityId: 'wind-finder', where: { day: 5, blockId: 'outdoors' } })
+})
+
+it('marks a day as done, and the list stops asking for it', async () => {
+  await page.goto(`${home.base}/units/wind-and-kites/get-ready`)
+  await waitText(page, '.group', 'plain yogurt')
+  await openPlan()
+  await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('.tabs .tab')].at(-1)!.click())
+  await (await page.waitForSelector('[data-slot="10 choice"] .plan-card'))!.click()
+  await click(page, 'Done', '.pocket')
+  await saved(page)
+  await page.keyboard.press('4')
+  await page.waitForFunction(() => !document.body.innerText.includes('plain yogurt'), OFTEN)
+})
+
+it('counts the pantry, and the list follows', async () => {
+  await page.goto(`${home.base}/units/wind-and-kites/get-ready`)
+  await waitText(page, '.group', 'large beads')
+  await page.goto(`${home.base}/pantry?find=large%20beads`)
+  await click(page, 'large beads')
+  const field = (await page.waitForSelector('.pocket input[type=number]'))!
+  await field.click({ count: 3 })
+  await field.type('44')
+  await field.press('Tab')
+  await saved(page)
+  await page.goto(`${home.base}/units/wind-and-kites/get-ready`)
+  await sees(page, 'What to get')
+  await page.waitForFunction(() => ![...document.querySelectorAll('.group')].some((one) => one.textContent!.includes('large beads')), OFTEN)
+})
+
+it('looks back on what was done, and changes its mind', async () => {
+  await page.goto(`${home.base}/units/wind-and-kites/look-back`)
+  await waitText(page, '.day', 'Kite tails')
+  const before = await textOf(page, 'main h2')
+  await click(page, 'Done: Kite tails')
+  await page.waitForFunction((was: string) => document.querySelector('main h2')!.textContent !== was, OFTEN, before)
+  await saved(page)
+  await page.keyboard.press('u')
+  await page.waitForFunction((was: string) => document.querySelector('main h2')!.textContent === was, OFTEN, before)
+})
