@@ -74,3 +74,11 @@ export const waitText = (page: Page, selector: string, part: string) =>
   page.waitForFunction((where: string, wanted: string) => [...document.querySelectorAll<HTMLElement>(where)].some((element) => element.innerText.replace(/\s+/g, ' ').includes(wanted)), OFTEN, selector, part)
 /** Waits until everything written is on the server. */
 export const saved = (page: Page) => page.waitForFunction(() => /Saved \d/.test(document.querySelector<HTMLElement>('.foot')?.innerText ?? '') && localStorage.getItem('kobby-queue') === null, OFTEN)
+/** Makes the owner's account at the first start. */
+export async function makeAccount(page: Page, base: string, owner: { name: string; signIn: string; password: string }): Promise<void> {
+  await page.goto(base)
+  await fill(page, 'Your first name', owner.name)
+  await fill(page, 'A name to sign in with', owner.signIn)
+  await fill(page, 'A password', owner.password)
+  await click(page, 'Go on')
+}

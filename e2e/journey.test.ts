@@ -1,7 +1,7 @@
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { DESK, OFTEN, openBrowser, openPage, PHONE, sees } from './browser'
-import { click, drag, fill, named, saved, tabTo, textOf, waitText } from './hands'
+import { click, drag, fill, makeAccount, named, saved, tabTo, textOf, waitText } from './hands'
 import { openHome, type OpenHome } from './home'
 
 let browser: Browser
@@ -24,12 +24,7 @@ describe('a new user on an empty folder', () => {
   afterAll(() => home.close())
 
   it('makes an account and moves into the demo home', async () => {
-    await page.goto(home.base)
-    await sees(page, 'Your account')
-    await fill(page, 'Your first name', 'Maren')
-    await fill(page, 'A name to sign in with', 'maren')
-    await fill(page, 'A password', 'larkspur-house')
-    await click(page, 'Go on')
+    await makeAccount(page, home.base, { name: 'Maren', signIn: 'maren', password: 'larkspur-house' })
     await click(page, 'Open the demo home')
     await sees(page, 'Five little kites')
   })

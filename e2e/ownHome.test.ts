@@ -1,7 +1,7 @@
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { DESK, openBrowser, openPage, sees } from './browser'
-import { click, fill, saved, waitText } from './hands'
+import { click, fill, makeAccount, saved, waitText } from './hands'
 import { openHome, type OpenHome } from './home'
 
 let browser: Browser
@@ -19,12 +19,7 @@ afterAll(async () => {
 })
 
 it('asks three questions and makes a working home of the answers', async () => {
-  await page.goto(home.base)
-  await sees(page, 'Your account')
-  await fill(page, 'Your first name', 'Ines')
-  await fill(page, 'A name to sign in with', 'ines')
-  await fill(page, 'A password', 'too short')
-  await click(page, 'Go on')
+  await makeAccount(page, home.base, { name: 'Ines', signIn: 'ines', password: 'too short' })
   await waitText(page, 'form', 'Use at least 10 characters')
   await fill(page, 'A password', 'long enough now')
   await click(page, 'Go on')
