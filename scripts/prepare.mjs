@@ -3,6 +3,7 @@ import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { dirname, join, resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { gzipSync } from 'node:zlib'
 
 /** What must be there before anything can run. Node's own modules only: this runs before anything is installed. */
 
@@ -64,6 +65,15 @@ export async function install() {
   markDone(marker, print)
 }
 
+/** Lays a packed copy beside each file that is worth it: packed once and well here, rather than quickly at every request. */
+function pack(folder) {
+  for (const entry of readdirSync(folder, { withFileTypes: true })) {
+    const path = join(folder, entry.name)
+    if (entry.isDirectory()) pack(path)
+    else if (/\.(js|css|svg|html)$/.test(entry.name)) writeFileSync(`${path}.gz`, gzipSync(readFileSync(path), { level: 9 }))
+  }
+}
+
 /** Builds the interface, unless it is built from just these sources. */
 export async function build() {
   const print = fingerprint(['package-lock.json', 'vite.config.ts', 'tsconfig.json', 'core', 'web', 'demo'])
@@ -71,6 +81,7 @@ export async function build() {
   if (isDone(marker, print) && existsSync(at('dist/web/index.html'))) return
   say('Building the interface.')
   await run(process.execPath, [at('node_modules/vite/bin/vite.js'), 'build'])
+  pack(at('dist/web'))
   markDone(marker, print)
 }
 
