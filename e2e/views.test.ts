@@ -91,6 +91,9 @@ function measure(): string[] {
       break
     }
   }
+  for (const input of document.querySelectorAll<HTMLInputElement>('input[type=number], input[type=date], input[type=time]')) {
+    if (visible(input) && input.scrollWidth > input.clientWidth + 1) found.push(`cut in its field: ${input.value}`)
+  }
   const cards = [...document.querySelectorAll('.card, .cubby, .v-btn, .mark')].filter(visible)
   for (let i = 0; i < cards.length; i++) {
     for (let j = i + 1; j < cards.length; j++) {

@@ -61,7 +61,7 @@ const past = computed(() => store.placements.filter((one) => (one.where.kind ===
         <fieldset class="plain"><legend><h2>Focus</h2></legend><div class="four"><FormField label="Letter"><v-text-field v-model="draft.focus.letter" maxlength="120" @blur="commit" /></FormField><FormField label="Number"><v-text-field v-model="draft.focus.number" maxlength="120" @blur="commit" /></FormField><FormField label="Shape"><v-text-field v-model="draft.focus.shape" maxlength="120" @blur="commit" /></FormField><FormField label="Colour"><v-text-field v-model="draft.focus.colour" maxlength="120" @blur="commit" /></FormField></div></fieldset>
         <FormField label="Planning style"><v-select v-model="draft.style" :items="STYLES.map((style) => ({ title: STYLE_NAMES[style], value: style }))" aria-label="Planning style" @update:model-value="commit" /></FormField>
         <fieldset class="plain rows"><legend><h2>Objects of the theme</h2></legend>
-          <div v-if="draft.objects.length" class="object object-head small mute" aria-hidden="true"><span>What</span><span>Colours</span><span>Size</span><span>In the house</span><span /></div>
+          <div v-if="draft.objects.length" class="object object-head small mute" aria-hidden="true"><span>What</span><span>Colours</span><span>Size</span><span>Have</span><span /></div>
           <div v-for="(one, i) in draft.objects" :key="i" class="object card">
             <v-text-field v-model="one.name" :aria-label="`Object ${i + 1}`" :error-messages="errors[`objects.${i}.name`]" maxlength="120" @blur="commit" />
             <v-text-field :model-value="one.colours.join(', ')" :aria-label="`Colours of ${one.name}`" placeholder="colours" @update:model-value="one.colours = String($event).split(',').map((colour) => colour.trim()).filter(Boolean)" @blur="commit" />
@@ -90,6 +90,7 @@ const past = computed(() => store.placements.filter((one) => (one.where.kind ===
 .plain { border: 0; padding: 0; margin: 0; }
 legend { margin-bottom: 6px; }
 .object { display: grid; grid-template-columns: 1.2fr 1.3fr 1.15fr 0.6fr auto; gap: 6px; align-items: center; padding: 4px 6px; }
+.object :deep(.v-field) { --v-field-padding-start: 9px; --v-field-padding-end: 6px; }
 .object-head { padding-block: 0; }
 .pair { flex-wrap: nowrap; }
 .tiny { flex: 0 0 76px; }
