@@ -1,7 +1,7 @@
 import { addDays, isOpen, programDays } from '@core/calendar'
 import {
-  DEFAULT_STAGE_BOUNDS, type Adult, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase,
-  type Unit, type WeeklyHours, type Where,
+  DEFAULT_STAGE_BOUNDS, newIdea, newThemeObject, type Adult, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase,
+  type ThemeObject, type Unit, type WeeklyHours, type Where,
 } from '@core/domain'
 import { writePlanFile, type PlanFile } from '@core/files'
 import { ACTIVITIES, MATERIALS } from '@core/library'
@@ -117,16 +117,17 @@ const materials = (): Material[] => MATERIALS.map((one) => {
 
 const emptyUnit = (id: string, name: string, start: CalendarDate, days: number, budget: number): Unit => ({
   id, name, start, days, budget, bigIdea: '', questions: [], words: [], objects: [], books: [], focus: { letter: '', number: '', shape: '', colour: '' },
-  style: 'centers', closureHandling: {}, events: [], slowProjects: [], note: '',
+  style: 'centers', interest: '', closureHandling: {}, events: [], slowProjects: [], note: '',
 })
 
-const thing = (name: string, colours: string, category: string, size: 'small' | 'medium' | 'large' | null, onHand: number) => ({ name, colours: colours.split(' ').filter(Boolean), category, size, onHand })
+const thing = (name: string, colours: string, category: string, size: ThemeObject['size'], onHand: number, over: Partial<ThemeObject> = {}): ThemeObject =>
+  ({ ...newThemeObject(name, onHand), colours: colours.split(' ').filter(Boolean), category, size, ...over })
 
 const marketDay = (start: CalendarDate): Unit => ({
   ...emptyUnit('market-day', 'Market Day', start, 5, 3500),
   bigIdea: 'People grow, make, carry and sell what others need.', questions: ['Where does it come from?', 'What is it worth?'],
   words: ['stall', 'weigh', 'price', 'basket', 'fresh'], books: ['A borrowed book of markets'],
-  objects: [thing('apple', 'red green', 'fruit', 'small', 4), thing('basket', 'brown', 'thing', 'large', 6), thing('coin', 'gold', 'thing', 'small', 30)],
+  objects: [thing('apple', 'red green', 'fruit', 'small', 4, { madeOf: 'food', lives: 'the orchard', pieceMm: [75, 75, 70] }), thing('basket', 'brown', 'carries', 'large', 6, { madeOf: 'hard', pieceMm: [250, 200, 150] }), thing('coin', 'gold', 'pays', 'small', 30, { madeOf: 'hard', pieceMm: [22, 22, 2] })],
 })
 
 const windAndKites = (start: CalendarDate): Unit => ({
@@ -134,9 +135,11 @@ const windAndKites = (start: CalendarDate): Unit => ({
   bigIdea: 'Air moves, and we can see it in what it moves.', questions: ['What can the wind carry?', 'How can we see air?', 'What makes a kite stay up?'],
   words: ['gust', 'breeze', 'tail', 'lift', 'drift', 'calm', 'spin', 'flutter'],
   objects: [
-    thing('kite', 'blue red yellow', 'flies', 'large', 3), thing('feather', 'white blue', 'flies', 'small', 12), thing('ribbon', 'blue red', 'flutters', 'medium', 20), thing('leaf', 'green brown', 'flies', 'small', 20),
-    thing('paper boat', 'white', 'sails', 'small', 4), thing('pinwheel', 'red blue', 'spins', 'medium', 5), thing('scarf', 'blue orange green', 'flutters', 'large', 10), thing('bell', 'gold', 'sounds', 'small', 3),
-    thing('windsock', 'orange', 'flutters', 'large', 1),
+    thing('kite', 'blue red yellow', 'flies', 'large', 3, { madeOf: 'paper', lives: 'the sky', pieceMm: [600, 500, 20] }), thing('feather', 'white blue', 'flies', 'small', 12, { madeOf: 'soft', lives: 'a wing', pieceMm: [100, 20, 2] }),
+    thing('ribbon', 'blue red', 'flutters', 'medium', 20, { madeOf: 'soft', pieceMm: [200, 25, 1] }), thing('leaf', 'green brown', 'flies', 'small', 20, { madeOf: 'plant', lives: 'a tree', stages: ['bud', 'green leaf', 'brown leaf'], pieceMm: [90, 70, 1] }),
+    thing('paper boat', 'white', 'sails', 'small', 4, { madeOf: 'paper', lives: 'the pond', pieceMm: [140, 60, 50] }), thing('pinwheel', 'red blue', 'spins', 'medium', 5, { madeOf: 'hard', pieceMm: [300, 150, 40] }),
+    thing('scarf', 'blue orange green', 'flutters', 'large', 10, { madeOf: 'soft', pieceMm: [500, 500, 1] }), thing('bell', 'gold', 'sounds', 'small', 3, { madeOf: 'hard', pieceMm: [80, 70, 70] }),
+    thing('windsock', 'orange', 'flutters', 'large', 1, { madeOf: 'soft', lives: 'a pole', pieceMm: [400, 150, 150] }),
   ],
   focus: { letter: 'K', number: 'five', shape: 'diamond', colour: 'sky blue' },
   events: [{ day: 10, name: 'Kite picnic' }], slowProjects: [{ name: 'Grass in the wind', fromDay: 1, toDay: 9 }],
@@ -146,7 +149,7 @@ const wheelsAndRamps = (start: CalendarDate): Unit => ({
   ...emptyUnit('wheels-and-ramps', 'Wheels and Ramps', start, 5, 1000),
   bigIdea: 'Round things roll, and slopes make them go.', questions: ['What rolls, what slides?', 'What makes it faster?'],
   words: ['axle', 'slope', 'track', 'roll', 'steep'],
-  objects: [thing('car', 'red blue green', 'rolls', 'small', 6), thing('ball', 'yellow red', 'rolls', 'medium', 4), thing('brick', 'red blue', 'slides', 'small', 60)],
+  objects: [thing('car', 'red blue green', 'rolls', 'small', 6, { madeOf: 'hard', lives: 'the road', pieceMm: [110, 60, 50] }), thing('ball', 'yellow red', 'rolls', 'medium', 4, { madeOf: 'soft', pieceMm: [90, 90, 90] }), thing('brick', 'red blue', 'slides', 'small', 60, { madeOf: 'hard', pieceMm: [64, 32, 24] })],
   focus: { letter: 'W', number: 'four', shape: 'circle', colour: 'red' },
 })
 
@@ -200,8 +203,8 @@ function placementsOf(unitId: string, lines: Line[], doneBefore: number): Placem
 function ideasOf(unitId: string, lines: Line[], more: string[], halves: string[]): Idea[] {
   const activityIds = [...new Set([...lines.map(([id]) => id), ...more])]
   return [
-    ...activityIds.map((activityId, i): Idea => ({ id: `${unitId}-idea-${i + 1}`, unitId, activityId, text: '' })),
-    ...halves.map((text, i): Idea => ({ id: `${unitId}-half-${i + 1}`, unitId, activityId: null, text })),
+    ...activityIds.map((activityId, i) => newIdea(`${unitId}-idea-${i + 1}`, unitId, activityId)),
+    ...halves.map((text, i) => newIdea(`${unitId}-half-${i + 1}`, unitId, null, text)),
   ]
 }
 

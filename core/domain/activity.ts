@@ -90,7 +90,14 @@ export const Activity = z
     easier: Sentence.or(z.literal('')),
     harder: Sentence.or(z.literal('')),
     tidy: Sentence.or(z.literal('')),
-    source: z.enum(['shipped', 'own']),
+    /** Where it comes from: the shipped library, someone's own head, or a pattern applied to a theme. */
+    source: z.enum(['shipped', 'own', 'pattern']),
+    /** The pattern that made it. */
+    pattern: Id.nullable().default(null),
+    /** The activity that it was copied from, as it was called then. */
+    origin: z.strictObject({ id: Id, title: Line }).nullable().default(null),
+    /** Put aside: kept for what was planned with it, and offered no more. */
+    archived: z.boolean().default(false),
   })
   .superRefine((activity, ctx) => {
     const seen = new Set<string>()

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CalendarDate, Id, Line, TimeOfDay } from './primitives'
+import { CalendarDate, Id, Line, OptionalLine, TimeOfDay } from './primitives'
 import { MAX_UNIT_DAYS } from './unit'
 
 const DayNumber = z.number().int().min(1).max(MAX_UNIT_DAYS)
@@ -38,6 +38,8 @@ export const Placement = z.strictObject({
   swaps: z.record(Id, Id),
   /** Cautions of severity `change` that were set aside, with the reason that the day sheet prints. */
   setAside: z.array(z.strictObject({ ruleId: Id, reason: Line })).max(40),
+  /** How it went, from 0 (not at all) to 3 (they asked for more). */
+  went: z.strictObject({ liked: z.number().int().min(0).max(3), note: OptionalLine }).nullable().default(null),
 })
 export type Placement = z.infer<typeof Placement>
 

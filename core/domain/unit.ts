@@ -1,15 +1,33 @@
 import { z } from 'zod'
-import { CalendarDate, Cents, Id, Line, Note, OptionalLine, PlanningStyle, Sentence } from './primitives'
+import { CalendarDate, Cents, Id, Line, Note, OptionalLine, PlanningStyle, PositiveAmount, Sentence } from './primitives'
+
+/** What the thing in the hand is made of: decides whether it can be washed, frozen in or printed with. */
+export const MADE_OF = ['hard', 'soft', 'paper', 'plant', 'food'] as const
+export const MadeOf = z.enum(MADE_OF)
+export type MadeOf = z.infer<typeof MadeOf>
 
 /** A thing of the theme that activities and patterns work on. */
 export const ThemeObject = z.strictObject({
   name: Line,
   colours: z.array(Line).max(12),
   category: OptionalLine,
+  /** Beside the others of the theme: a small one, a large one. */
   size: z.enum(['small', 'medium', 'large']).nullable(),
   onHand: z.number().int().min(0).max(100_000),
+  madeOf: MadeOf.nullable().default(null),
+  /** Where it lives, grows or is used. */
+  lives: OptionalLine.default(''),
+  /** What its young are called. */
+  young: OptionalLine.default(''),
+  /** What it goes through, first to last. */
+  stages: z.array(Line).max(8).default([]),
+  /** Length, width and height in mm of the smallest one on hand; null until someone measured it. */
+  pieceMm: z.tuple([PositiveAmount, PositiveAmount, PositiveAmount]).nullable().default(null),
 })
 export type ThemeObject = z.infer<typeof ThemeObject>
+
+/** A theme object of which only the name and the number are known. */
+export const newThemeObject = (name: string, onHand = 0): ThemeObject => ({ name, colours: [], category: '', size: null, onHand, madeOf: null, lives: '', young: '', stages: [], pieceMm: null })
 
 /** What a closure inside the unit does: later days slide, or the day is dropped. */
 export const ClosureHandling = z.enum(['slide', 'drop'])
@@ -40,6 +58,8 @@ export const Unit = z.strictObject({
   /** Length in program days. */
   days: z.number().int('A unit has whole days').min(1).max(MAX_UNIT_DAYS),
   style: PlanningStyle,
+  /** The interest that it follows, in words and without a name. */
+  interest: OptionalLine.default(''),
   budget: Cents.nullable(),
   /** How closures that fall inside are handled, by date; one not named here slides. */
   closureHandling: z.record(CalendarDate, ClosureHandling),
@@ -49,11 +69,34 @@ export const Unit = z.strictObject({
 })
 export type Unit = z.infer<typeof Unit>
 
-/** Something gathered for a unit: an activity, or a line of text that may become one. */
+/** What became of a suggestion to let the focus of the unit reach into an idea. */
+export const StretchAnswer = z.enum(['taken', 'left'])
+
+/**
+ * Something gathered for a unit: an activity, or half an idea that may become one. A half idea may belong to no unit: it waits in the
+ * notebook.
+ */
 export const Idea = z
-  .strictObject({ id: Id, unitId: Id, activityId: Id.nullable(), text: z.string().max(2000) })
+  .strictObject({
+    id: Id,
+    unitId: Id.nullable(),
+    activityId: Id.nullable(),
+    text: z.string().max(2000),
+    /** Where it was seen. */
+    link: z.string().max(500).regex(/^(https?:\/\/\S+)?$/i, 'Paste the whole address, with https://').default(''),
+    page: OptionalLine.default(''),
+    /** How it would look, in words. */
+    sketch: Note.default(''),
+    /** By the stretch's id. */
+    stretches: z.record(z.string().max(80), StretchAnswer).default({}),
+  })
   .refine((idea) => idea.activityId !== null || idea.text.trim() !== '', { message: 'Write a few words', path: ['text'] })
+  .refine((idea) => idea.activityId === null || idea.unitId !== null, { message: 'A gathered activity belongs to a unit', path: ['unitId'] })
 export type Idea = z.infer<typeof Idea>
+
+/** An idea of an activity or of a few words, with nothing more said about it. */
+export const newIdea = (id: string, unitId: string | null, activityId: string | null, text = ''): Idea =>
+  ({ id, unitId, activityId, text, link: '', page: '', sketch: '', stretches: {} })
 
 /** What was paid for something on the unit's list. */
 export const Purchase = z.strictObject({

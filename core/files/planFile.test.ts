@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { aCenter, aChild, aMaterial, anActivity, aNeed, aPlacement, aUnit, moment } from '../testing/build'
-import type { Row } from '../domain'
+import { newIdea, type Row } from '../domain'
 import { canonical, PlanFile, planImport, referencesOf, thingName, unitPlanFile, writePlanFile } from './planFile'
 
 const nothing = { home: null, children: [], adults: [], centers: [], materials: [], activities: [], units: [], ideas: [], placements: [], purchases: [] }
@@ -50,6 +50,6 @@ it('reads two equal values alike, whatever the order of their keys', () => {
   expect(canonical([1, 2])).not.toBe(canonical([2, 1]))
 })
 it('calls things by what she calls them', () => {
-  expect([thingName('child', aChild()), thingName('activity', anActivity()), thingName('idea', { id: 'i', unitId: 'u', activityId: null, text: 'A jar' })]).toEqual(['Ann', 'An activity', 'A jar'])
+  expect([thingName('child', aChild()), thingName('activity', anActivity()), thingName('idea', newIdea('i', 'u', null, 'A jar'))]).toEqual(['Ann', 'An activity', 'A jar'])
   expect(referencesOf('child', aChild())).toEqual([])
 })

@@ -41,6 +41,17 @@ export const does = variant('does')
 /** What these stages do beside it. Its id is `beside-` and the first of them. */
 export const beside = variant('beside')
 
+/**
+ * What each stage does, youngest first; a text that begins with `beside:` is a parallel thing for those whom it is not for. Each variant's
+ * id is its stage, or `beside-` and its stage.
+ */
+export function stages(infant: string, young: string, older: string, preschool: string, school: string): Variant[] {
+  const texts: [Stage, string][] = [['infant', infant], ['young-toddler', young], ['older-toddler', older], ['preschool', preschool], ['school-age', school]]
+  return texts.map(([stage, text]) => (text.startsWith('beside:') ? beside(stage, text.slice('beside:'.length).trim()) : does(stage, text)))
+}
+/** Variants of those who can be trusted with small pieces, for a requirement. */
+export const OLDER = ['preschool', 'school-age']
+
 export interface NeedOptions {
   spare?: number
   /** Variant ids that use it; all that take part where left out. */
@@ -98,6 +109,6 @@ export function activity(id: string, title: string, facts: ActivityFacts): Activ
     energy: facts.energy, mess: facts.mess, attention: facts.attention, standing: facts.standing ?? false,
     variants: facts.variants, requirements: facts.needs, prep: facts.prep ?? [],
     steps: facts.steps, say: facts.say, lookFor: facts.look, easier: facts.easier, harder: facts.harder, tidy: facts.tidy,
-    source: 'shipped',
+    source: 'shipped', pattern: null, origin: null, archived: false,
   }
 }

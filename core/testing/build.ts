@@ -38,7 +38,7 @@ export const anActivity = (over: Partial<Activity> = {}): Activity => ({
   id: 'act', title: 'An activity', aim: 'Do it.', centers: ['art-table'], domains: ['fine-motor'], form: 'small-group',
   minutes: { setUp: 5, do: 20, clear: 5 }, energy: 0, mess: 0, attention: 'watching', standing: false,
   variants: [{ id: 'all', stages: ['infant', 'young-toddler', 'older-toddler', 'preschool', 'school-age'], kind: 'does', how: 'Do it.' }],
-  requirements: [], prep: [], steps: ['Do it.'], say: [], lookFor: [], easier: '', harder: '', tidy: '', source: 'own',
+  requirements: [], prep: [], steps: ['Do it.'], say: [], lookFor: [], easier: '', harder: '', tidy: '', source: 'own', pattern: null, origin: null, archived: false,
   ...over,
 })
 
@@ -54,14 +54,14 @@ export const aCenter = (over: Partial<Center> = {}): Center => ({
 
 export const aUnit = (over: Partial<Unit> = {}): Unit => ({
   id: 'unit', name: 'A unit', bigIdea: '', questions: [], words: [], objects: [], books: [],
-  focus: { letter: '', number: '', shape: '', colour: '' }, start: '2026-03-04', days: 10, style: 'centers', budget: null,
+  focus: { letter: '', number: '', shape: '', colour: '' }, start: '2026-03-04', days: 10, style: 'centers', interest: '', budget: null,
   closureHandling: {}, events: [], slowProjects: [], note: '',
   ...over,
 })
 
 export const aPlacement = (where: Where, over: Partial<Placement> = {}): Placement => ({
   id: 'placed', unitId: 'unit', activityId: 'act', where, centerId: null, leadId: null, status: 'planned', pinnedDate: null,
-  apart: false, keptOut: [], swaps: {}, setAside: [],
+  apart: false, keptOut: [], swaps: {}, setAside: [], went: null,
   ...over,
 })
 

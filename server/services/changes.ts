@@ -1,7 +1,7 @@
 import type { Knex } from 'knex'
 import { canonical, referencesOf, thingName } from '@core/files'
 import { countWords } from '@core/format'
-import { UNIT_KINDS, type Change, type Op, type Placement, type ThingKind, type ThingOf } from '@core/domain'
+import { UNIT_KINDS, type Change, type Idea, type Op, type Placement, type ThingKind, type ThingOf } from '@core/domain'
 import type { Fault } from '@core/fault'
 import { invalid, notFound, Problem } from '../http/problem'
 import { deleteRow, readRow, readRows, writeRow } from '../store/rows'
@@ -129,7 +129,7 @@ const opKey = (op: Op): string => `${op.kind} ${idOf(op)}`
 
 /**
  * Completes a change with what follows from a removal, each as a write of its own so that undo brings all of it back: a removed
- * unit takes what belongs to it along; a removed child or adult is let go of by the placements. What else still refers to a removed
+ * unit takes what belongs to it along, but for its half ideas; a removed child or adult is let go of by the placements. What else still refers to a removed
  * thing keeps it: that is a problem which names the users.
  */
 async function withDependents(tx: Knex, ops: readonly Op[]): Promise<Op[]> {
@@ -143,8 +143,14 @@ async function withDependents(tx: Knex, ops: readonly Op[]): Promise<Op[]> {
   for (const unit of removed.filter((op) => op.kind === 'unit')) {
     for (const kind of UNIT_KINDS.filter((one) => one !== 'unit')) {
       for (const row of await readRows(tx, kind as ThingKind, idOf(unit))) {
+        if (named.has(`${kind} ${row.value.id}`)) continue
+        // A half idea outlives its unit: it goes back into the notebook.
+        if (kind === 'idea' && (row.value as Idea).activityId === null) {
+          before.push({ op: 'put', kind, base: row.version, value: { ...(row.value as Idea), unitId: null } })
+          continue
+        }
         const op: Op = { op: 'remove', kind, id: row.value.id, base: row.version }
-        if (!named.has(opKey(op))) before.push(op)
+        before.push(op)
         goes.add(opKey(op))
       }
     }
@@ -154,7 +160,7 @@ async function withDependents(tx: Knex, ops: readonly Op[]): Promise<Op[]> {
     for (const row of await readRows(tx, kind)) {
       const key = `${kind} ${row.value.id}`
       const broken = referencesOf(kind, row.value).filter((reference) => goes.has(`${reference.kind} ${reference.id}`))
-      if (!broken.length || named.has(key) || goes.has(key)) continue
+      if (!broken.length || named.has(key) || goes.has(key) || before.some((op) => opKey(op) === key)) continue
       if (kind === 'placement' && broken.every((reference) => reference.kind === 'child' || reference.kind === 'adult')) {
         const placement = row.value as Placement
         before.push({ op: 'put', kind, base: row.version, value: {

@@ -1,5 +1,7 @@
 import type { Knex } from 'knex'
 import type { Row, ThingKind, ThingOf, UnitSnapshot } from '@core/domain'
+import { byId } from '@core/plan'
+import { activitiesFor } from '@core/theme'
 import { notFound, Problem } from '../http/problem'
 import { readHouse, readUnit } from '../store/rows'
 import type { Clock } from './clock'
@@ -15,11 +17,13 @@ export async function readSnapshot(db: Knex, clock: Clock, unitId: string): Prom
   const [home] = valuesOf(house, 'home')
   if (!unit) throw notFound('unit')
   if (!home) throw new Problem(409, 'This home is not set up yet')
+  const ideas = valuesOf(own, 'idea').filter((idea) => idea.unitId === unitId)
+  const materials = valuesOf(house, 'material')
   return {
-    home, unit,
+    home, unit, ideas, materials,
     children: valuesOf(house, 'child'), adults: valuesOf(house, 'adult'), centers: valuesOf(house, 'center'),
-    materials: valuesOf(house, 'material'), activities: valuesOf(house, 'activity'),
-    placements: valuesOf(own, 'placement'), ideas: valuesOf(own, 'idea'), purchases: valuesOf(own, 'purchase'),
+    activities: activitiesFor(unit, ideas, valuesOf(house, 'activity'), byId(materials)),
+    placements: valuesOf(own, 'placement'), purchases: valuesOf(own, 'purchase'),
     today: await clock.today(),
   }
 }

@@ -27,9 +27,15 @@ export const HOUSE_KINDS = THING_KINDS.filter((kind) => !(UNIT_KINDS as readonly
 /** Everything of the house. */
 export const readHouse = async (db: Knex): Promise<Row[]> => (await Promise.all(HOUSE_KINDS.map((kind) => readRows(db, kind)))).flat()
 
-/** Everything of one unit. */
-export const readUnit = async (db: Knex, unitId: string): Promise<Row[]> =>
-  (await Promise.all(UNIT_KINDS.map((kind) => readRows(db, kind as ThingKind, unitId)))).flat()
+/** Everything of one unit, and the half ideas that belong to none. */
+export const readUnit = async (db: Knex, unitId: string): Promise<Row[]> => {
+  const own = await Promise.all(UNIT_KINDS.map((kind) => readRows(db, kind as ThingKind, unitId)))
+  return [...own.flat(), ...(await readLooseIdeas(db))]
+}
+
+/** Half ideas that belong to no unit: the notebook of the home. */
+export const readLooseIdeas = async (db: Knex): Promise<Row<'idea'>[]> =>
+  (await db(TABLES.idea).whereNull('unit_id').select('id', 'version', 'body').orderBy('id')).map((stored: Stored) => toRow('idea', stored))
 
 /** Writes a row with its version, whether it is there or not. */
 export async function writeRow(db: Knex, kind: ThingKind, value: ThingOf<ThingKind>, version: number): Promise<void> {

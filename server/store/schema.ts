@@ -86,4 +86,23 @@ export const MIGRATIONS: Migration[] = [
       })
     },
   },
+  {
+    name: '002-library',
+    async up(db) {
+      const object = { madeOf: null, lives: '', young: '', stages: [], pieceMm: null }
+      await fill(db, 'activities', (body) => ({ pattern: null, origin: null, archived: false, ...body }))
+      await fill(db, 'units', (body) => ({ interest: '', ...body, objects: (body.objects as object[]).map((one) => ({ ...object, ...one })) }))
+      await fill(db, 'ideas', (body) => ({ link: '', page: '', sketch: '', stretches: {}, ...body }))
+      await fill(db, 'placements', (body) => ({ went: null, ...body }))
+      // What the log would bring back was written in the older form: undo begins anew.
+      await db('changes').update({ state: 'dead' })
+    },
+  },
 ]
+
+/** Gives the bodies of a table what a newer form has more. */
+async function fill(db: Knex, table: string, newer: (body: Record<string, unknown>) => object): Promise<void> {
+  for (const row of (await db(table).select('id', 'body')) as { id: string; body: string }[]) {
+    await db(table).where({ id: row.id }).update({ body: JSON.stringify(newer(JSON.parse(row.body) as Record<string, unknown>)) })
+  }
+}

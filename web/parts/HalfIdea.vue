@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
+import { newIdea } from '@core/domain'
 import { useUnit } from '../stores/unit'
 
 /** A line of text that becomes a half idea in the basket: kept, never lost. */
@@ -10,7 +11,7 @@ watch(open, () => (text.value = ''))
 function keep() {
   const words = text.value.trim()
   if (!words) return
-  void store.commit('Keep an idea', [{ put: 'idea', value: { id: crypto.randomUUID(), unitId: store.id!, activityId: null, text: words } }])
+  void store.commit('Keep an idea', [{ put: 'idea', value: newIdea(crypto.randomUUID(), store.id, null, words) }])
   open.value = false
 }
 </script>

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { CautionRemedy } from '@core/cautions'
-import type { Idea, Placement, Where } from '@core/domain'
+import { newIdea, type Placement, type Where } from '@core/domain'
 import { canPlace, newPlacement, type Slot, type Verdict } from '@core/plan'
 import { useHouse } from './house'
 import { useUnit } from './unit'
@@ -73,7 +73,7 @@ export const useBoard = defineStore('board', () => {
     selected.value = null
     said.value = `${titleOf(one.activityId)} is off the plan; it stays in the basket`
     const inBasket = unit.ideas.some((idea) => idea.activityId === one.activityId)
-    const idea: Idea = { id: crypto.randomUUID(), unitId: unit.id!, activityId: one.activityId, text: '' }
+    const idea = newIdea(crypto.randomUUID(), unit.id, one.activityId)
     void unit.commit(`Take ${titleOf(one.activityId)} off`, [{ remove: 'placement', id: one.id }, ...(inBasket ? [] : [{ put: 'idea' as const, value: idea }])])
   }
   /** Does what a caution offers. */
@@ -85,7 +85,7 @@ export const useBoard = defineStore('board', () => {
     else if (what.kind === 'move' && one.where.kind === 'moment') patch(one, `${title}: ${what.words}`, { where: { ...one.where, blockId: what.blockId, from: what.from } })
   }
   function gather(activityId: string): void {
-    void unit.commit(`Gather ${titleOf(activityId)}`, [{ put: 'idea', value: { id: crypto.randomUUID(), unitId: unit.id!, activityId, text: '' } }])
+    void unit.commit(`Gather ${titleOf(activityId)}`, [{ put: 'idea', value: newIdea(crypto.randomUUID(), unit.id, activityId) }])
   }
 
   return { selected, carried, refused, said, day, placement, verdict, drop, patch, pin, remove, remedy, gather, titleOf }

@@ -26,7 +26,7 @@ export const useUnit = defineStore('unit', () => {
   let closeLine = () => {}
 
   const unit = computed<Unit | undefined>(() => (id.value === null ? undefined : rows.get('unit', id.value)))
-  const ofUnit = <T extends { unitId: string }>(list: T[]): T[] => list.filter((one) => one.unitId === id.value)
+  const ofUnit = <T extends { unitId: string | null }>(list: T[]): T[] => list.filter((one) => one.unitId === id.value)
   const placements = computed<Placement[]>(() => ofUnit(rows.list('placement')))
   const ideas = computed<Idea[]>(() => ofUnit(rows.list('idea')))
   const purchases = computed(() => ofUnit(rows.list('purchase')))

@@ -89,7 +89,7 @@ function keepHalf() {
   const words = half.value.trim()
   if (!words) return
   half.value = ''
-  void store.commit('Keep an idea', [{ put: 'idea', value: { id: crypto.randomUUID(), unitId: store.id!, activityId: null, text: words } }])
+  void store.commit('Keep an idea', [{ put: 'idea', value: newIdea(crypto.randomUUID(), store.id, null, words) }])
 }
 </script>
 

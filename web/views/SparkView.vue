@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { MAX_UNIT_DAYS, STYLES, Unit } from '@core/domain'
+import { MAX_UNIT_DAYS, newThemeObject, STYLES, Unit } from '@core/domain'
 import { countWords, longDate, STYLE_NAMES } from '@core/format'
 import FormField from '../parts/FormField.vue'
 import UnitFrame from '../parts/UnitFrame.vue'
@@ -21,7 +21,7 @@ const budget = computed({
   },
 })
 function addObject() {
-  draft.value!.objects.push({ name: 'new object', colours: [], category: '', size: null, onHand: 0 })
+  draft.value!.objects.push(newThemeObject('new object'))
   commit()
 }
 function dropObject(i: number) {

@@ -44,7 +44,7 @@ function begin() {
 }
 const value = computed<Unit>(() => ({
   id: crypto.randomUUID(), name: draft.value.name.trim(), start: draft.value.start, days: draft.value.days, style: draft.value.style, bigIdea: '', questions: [], words: [], objects: [], books: [],
-  focus: { letter: '', number: '', shape: '', colour: '' }, budget: null, closureHandling: {}, events: [], slowProjects: [], note: '',
+  focus: { letter: '', number: '', shape: '', colour: '' }, interest: '', budget: null, closureHandling: {}, events: [], slowProjects: [], note: '',
 }))
 const errors = computed(() => {
   const found: Record<string, string> = {}

@@ -1,0 +1,1 @@
+export { CARD_MM, cuttingMinutes, GAP_MM, MARGIN_MM, PAPERS, piecesPerSheet, sheetsFor } from './sheets'

@@ -1,0 +1,5 @@
+export { capital, isCountable, many, numberWord, one, readNumber, withArticle } from './words'
+export { pieceOf, slug, themeOf, thingMaterial, THEME_SHOP_PART, type Theme, type Thing } from './theme'
+export { inTheme, SLOTS, slotsIn, takesTheme } from './slots'
+export { stretched, stretchesFor, type Stretch } from './stretch'
+export { activitiesFor } from './activitiesFor'

@@ -1,0 +1,41 @@
+import pluralize from 'pluralize'
+
+/** Things that have no plural in a child's mouth, beyond those that the package knows. */
+const UNCOUNTABLE = [
+  'snow', 'rain', 'sand', 'soil', 'corn', 'wool', 'bread', 'milk', 'water', 'wind', 'ice', 'moss', 'grass', 'honey', 'thunder', 'lightning', 'mud', 'clay', 'wood', 'paper', 'hay', 'straw',
+  'fog', 'mist', 'frost', 'cheese', 'butter', 'dough', 'flour', 'sugar', 'salt', 'smoke', 'fire', 'light', 'air', 'weather', 'sunshine', 'seaweed', 'coral', 'garlic', 'spinach', 'lava', 'gold', 'silver',
+]
+UNCOUNTABLE.forEach((word) => pluralize.addUncountableRule(new RegExp(`(^|\\s)${word}$`, 'i')))
+
+/** "kite" for "kites"; what is one already stays. */
+export const one = (name: string): string => pluralize.singular(name.trim())
+/** "kites" for "kite"; what has no plural stays. */
+export const many = (name: string): string => pluralize.plural(name.trim())
+/** Whether one can say "three of them". */
+export const isCountable = (name: string): boolean => pluralize.plural(name.trim()) !== pluralize.singular(name.trim()) || /sheep|fish|deer|moose/i.test(name)
+
+const AN = /^([aeio]|u(?!ni|se|s[aeiou]|tensil)|hour|honest|heir)/i
+/** "a kite", "an apple", "some snow". */
+export function withArticle(name: string): string {
+  const word = one(name)
+  if (!isCountable(word)) return `some ${word}`
+  return `${AN.test(word) ? 'an' : 'a'} ${word}`
+}
+
+const NUMBERS = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen', 'twenty']
+/** "five" for 5; figures above twenty. */
+export const numberWord = (count: number): string => NUMBERS[count] ?? String(count)
+/**
+ * The number that someone wrote, in figures or as a word; null where it is none of 0 to 100.
+ *
+ * @example readNumber('Five') // 5
+ */
+export function readNumber(text: string): number | null {
+  const wanted = text.trim().toLowerCase()
+  const word = NUMBERS.indexOf(wanted)
+  if (word >= 0) return word
+  return /^\d{1,3}$/.test(wanted) && Number(wanted) <= 100 ? Number(wanted) : null
+}
+
+/** Text with its first letter large. */
+export const capital = (text: string): string => text.replace(/^\s*\p{L}/u, (letter) => letter.toUpperCase())
