@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { Activity, CENTER_KINDS, DOMAINS, Material, STAGES } from '../domain'
-import { inTheme, SLOTS, slotsIn } from '../theme'
+import { Activity, CENTER_KINDS, DOMAINS, Material, newThemeObject, STAGES, ThemeObject } from '../domain'
+import { inTheme, one, SLOTS, slotsIn } from '../theme'
+import { KNOWN_THINGS } from './things'
 import { ACTIVITIES, MATERIALS } from '.'
 
 const materialIds = new Set(MATERIALS.map((material) => material.id))
@@ -83,5 +84,14 @@ describe('the library', () => {
     expect(new Set(MATERIALS.map((one) => one.name)).size).toBe(MATERIALS.length)
     expect(new Set(ACTIVITIES.map((one) => one.id)).size).toBe(ACTIVITIES.length)
     expect(new Set(ACTIVITIES.map((one) => one.title)).size).toBe(ACTIVITIES.length)
+  })
+})
+
+describe('what is commonly known of things', () => {
+  it.each([...KNOWN_THINGS])('holds for %s', (name, facts) => {
+    expect(ThemeObject.parse({ ...newThemeObject(name), ...facts })).toMatchObject({ name })
+    expect(one(name)).toBe(name)
+    expect(facts.colours!.length).toBeGreaterThan(0)
+    expect(facts.stages!.length === 0 || facts.stages!.length >= 3).toBe(true)
   })
 })

@@ -1,10 +1,10 @@
-import { atLeast, cards, forStages, inHand, manyNames, names, need, OLDER, prep, thingNeed, thingsOut, upTo, type Pattern } from './kit'
+import { atLeast, cards, forStages, inHand, manyNames, names, need, OLDER, palmSized, prep, shaped, someNames, theNames, thingNeed, thingsOut, upTo, type Pattern } from './kit'
 import { capital, numberWord, withArticle, type Thing } from '../theme'
 
 const canBeWet = (thing: Thing) => thing.inHand && thing.madeOf !== 'paper' && thing.madeOf !== 'soft'
-const canBePressed = (thing: Thing) => thing.inHand && (thing.madeOf === 'hard' || thing.madeOf === 'plant' || thing.madeOf === 'food')
-const canBeBuried = (thing: Thing) => thing.inHand && thing.madeOf !== 'paper'
-const canBeFrozen = (thing: Thing) => thing.inHand && (thing.madeOf === 'hard' || thing.madeOf === 'plant')
+const canBePressed = (thing: Thing) => thing.inHand && palmSized(thing) && (thing.madeOf === 'hard' || thing.madeOf === 'plant' || thing.madeOf === 'food')
+const canBeBuried = (thing: Thing) => thing.inHand && palmSized(thing) && thing.madeOf !== 'paper' && thing.madeOf !== 'soft' && thing.madeOf !== 'food'
+const canBeFrozen = (thing: Thing) => thing.inHand && palmSized(thing) && (thing.madeOf === 'hard' || thing.madeOf === 'plant')
 const MADE_OF_HINT = 'Say in Spark how many of each are in the house, and what they are made of.'
 /** The same choice, with a hint at what to write down when it fails. */
 const hinted = (choose: Pattern['choose'], hint: string): Pattern['choose'] => (theme) => {
@@ -22,7 +22,7 @@ export const HAND_PATTERNS: Pattern[] = [
       const set = cards(things.length, paper)
       const what = real.length >= 3 ? real : things
       return {
-        title: `Seek and find: ${theme.name}`, aim: `Find ${names(what.slice(0, 4))} by clues: under, behind, between.`, at: ['circle', 'outdoors'], form: 'whole-group',
+        title: `Seek and find: ${theme.name}`, aim: `Find ${real.length >= 3 ? theNames(what.slice(0, 4)) : `pictures of ${names(what.slice(0, 4))}`} by clues: under, behind, between.`, at: ['circle', 'outdoors'], form: 'whole-group',
         minutes: [5, 12, 2], energy: 1, mess: 0, attention: 'watching',
         variants: forStages(
           'Look for a thing that is half under a cloth within reach.', 'Find what peeps out from its hiding place.', 'Find one with a clue: it is under something soft.',
@@ -54,13 +54,13 @@ export const HAND_PATTERNS: Pattern[] = [
     id: 'dig-ice', title: 'Dig out of ice', about: 'Free what is frozen in', domains: ['science', 'sensory'],
     choose: hinted(atLeast(2, 'objects in the house that may freeze', canBeFrozen, 5), MADE_OF_HINT),
     make: ({ things }) => ({
-      title: `Free the ${things[0].many} from the ice`, aim: `Find out what makes ice let go of ${names(things.slice(0, 3))}.`, at: ['sensory-bin', 'discovery', 'outdoors'], form: 'small-group',
+      title: `Free the ${things[0].many} from the ice`, aim: `Find out what makes ice let go of ${theNames(things.slice(0, 3))}.`, at: ['sensory-bin', 'discovery', 'outdoors'], form: 'small-group',
       minutes: [6, 25, 8], energy: 0, mess: 2, attention: 'hands-on',
       variants: forStages(
         'beside: Touch a cold wet cloth, then a warm one.', 'Pat the ice and watch it slide in the tray.', 'Pour warm water from a cup and see what comes free.',
         'Try water, salt and rubbing, and tell which works fastest.', 'Start two blocks at once and measure the minutes with two ways of melting.'),
       needs: [...thingsOut(things), need('water', 2000, 'set-up'), need('fine-salt', 30, 'group of 2', { for: OLDER }), need('paper-cup', 4, 'set-up'), need('tray', 1, 'group of 2'), need('pipette', 1, 'child', { for: ['older-toddler', ...OLDER] }), need('towel', 2, 'set-up')],
-      prep: [prep('freeze', `Lay ${names(things)} in cups, cover with water and freeze`, 10, ['water', 'paper-cup'], 'overnight'), prep('unmould', 'Dip the cups in warm water and slide the ice out', 5, ['water'])],
+      prep: [prep('freeze', `Lay ${theNames(things)} in cups, cover with water and freeze`, 10, ['water', 'paper-cup'], 'overnight'), prep('unmould', 'Dip the cups in warm water and slide the ice out', 5, ['water'])],
       steps: ['Look through the ice: what is in there?', 'Guess what will set it free.', 'Try one way at a time; put the ice down when it hurts.', 'Dry what came free and lay it in a row.'],
       say: ['Where does the ice melt first?', 'What did the salt do to it?'], look: ['Changes the way after watching.', 'Uses words such as melt, crack, drip.'],
       easier: 'Let the blocks thaw for an hour before.', harder: 'Make it last: keep a block from melting until lunch.', tidy: 'Empty every tray at once and wipe the floor dry.',
@@ -68,7 +68,7 @@ export const HAND_PATTERNS: Pattern[] = [
   },
   {
     id: 'dig-baked', title: 'Dig out of clay', about: 'Free what is baked in', domains: ['fine-motor', 'science'],
-    choose: hinted(atLeast(2, 'hard objects in the house', (thing) => thing.inHand && thing.madeOf === 'hard' && thing.large, 5), MADE_OF_HINT),
+    choose: hinted(atLeast(2, 'hard objects in the house', (thing) => canBeFrozen(thing) && thing.madeOf === 'hard', 5), MADE_OF_HINT),
     make: ({ things }) => ({
       title: `${capital(things[0].many)} in baked clay`, aim: `Chip and brush patiently until ${withArticle(things[0].one)} comes to light.`, at: ['discovery', 'art-table', 'outdoors'], form: 'small-group',
       minutes: [5, 20, 8], energy: 0, mess: 2, attention: 'hands-on',
@@ -86,7 +86,7 @@ export const HAND_PATTERNS: Pattern[] = [
     id: 'print-with', title: 'Print with it', about: 'See what mark each leaves in paint', domains: ['creative-arts', 'science'],
     choose: hinted(atLeast(2, 'firm objects in the house', canBePressed, 5), MADE_OF_HINT),
     make: ({ things }) => ({
-      title: `Prints of ${things[0].many}`, aim: `See what mark ${names(things)} leave behind.`, at: ['art-table', 'easel'], form: 'small-group',
+      title: `Prints of ${things[0].many}`, aim: `See what mark is left by ${theNames(things)}.`, at: ['art-table', 'easel'], form: 'small-group',
       minutes: [8, 20, 12], energy: 0, mess: 2, attention: 'watching',
       variants: forStages(
         'beside: Pat a flat bag with paint sealed inside.', 'Dip one large thing and stamp it down anywhere.', 'Press, lift and look, with two things and one colour.',
@@ -100,9 +100,9 @@ export const HAND_PATTERNS: Pattern[] = [
   },
   {
     id: 'shadow-trace', title: 'Shadow trace', about: 'Draw round the shadow that it throws', domains: ['science', 'fine-motor'],
-    choose: atLeast(2, 'objects in the house', inHand, 5),
+    choose: atLeast(2, 'objects that are in the house', inHand, 5),
     make: ({ things, theme }) => ({
-      title: `Draw the shadow of ${withArticle(things[0].one)}`, aim: `See how the shadow of ${names(things.slice(0, 3))} grows, shrinks and turns.`, at: ['outdoors', 'glow-table', 'discovery'], form: 'small-group',
+      title: `Draw the shadow of ${withArticle(things[0].one)}`, aim: `See how the shadow of ${theNames(things.slice(0, 3))} grows, shrinks and turns.`, at: ['outdoors', 'glow-table', 'discovery'], form: 'small-group',
       minutes: [5, 15, 3], energy: 0, mess: 0, attention: 'watching',
       variants: forStages(
         'beside: Follow a spot of light that moves slowly over the wall.', 'Step on the own shadow and see it move.', 'Colour inside a shadow that lies on the paper.',
@@ -148,17 +148,18 @@ export const HAND_PATTERNS: Pattern[] = [
   {
     id: 'feed-post', title: 'Feed it, post it', about: 'Put things through a slot or a mouth', domains: ['fine-motor', 'language'],
     choose: atLeast(2),
-    make: ({ things, paper }) => {
-      const eater = things.find((thing) => thing.young || thing.category.toLowerCase().includes('animal')) ?? things[0]
+    make: ({ things, paper, theme }) => {
+      const eater = things.find((thing) => thing.young !== '' || /animal|bird|person|pet|insect|reptile/i.test(thing.category))
+      const box = eater ? withArticle(eater.one) : 'a wide mouth'
       const set = cards(things.length * 2, paper)
       return {
-        title: `Post it to the ${eater.one}`, aim: `Put cards through the slot of a box that looks like ${withArticle(eater.one)}.`, at: ['tray-shelf', 'pretend'], form: 'tray',
+        title: eater ? `Feed the ${eater.one}` : `Post it: ${theme.name}`, aim: eater ? `Put cards through the mouth of a box that looks like ${box}.` : 'Put cards through the slot of a box, each by its name.', at: ['tray-shelf', 'pretend'], form: 'tray',
         minutes: [4, 10, 2], energy: 0, mess: 0, attention: 'nearby', standing: true,
         variants: forStages(
           'Drop wide lids into an open box and look after them.', 'Push wide lids through a wide slot.', `Post the card that is named: ${things.slice(0, 2).map((thing) => thing.one).join(' or ')}.`,
           'Read a slip with a number and post so many.', 'Post only cards with the sound that a friend calls.'),
         needs: [set.need, need('cardboard-box', 1, 'set-up'), need('wide-lid', 8, 'set-up', { for: ['infant', 'young-toddler'] }), need('index-card', 6, 'set-up', { for: OLDER }), need('washable-marker', 1, 'set-up', { adult: true })],
-        prep: [...set.prep, prep('make-box', `Draw ${withArticle(eater.one)} on the box and cut a slot as its mouth`, 12, ['cardboard-box', 'washable-marker'])],
+        prep: [...set.prep, prep('make-box', `Draw ${box} on the box and cut the slot into it`, 12, ['cardboard-box', 'washable-marker'])],
         steps: ['Show the box: it is hungry, or it wants post.', 'Name a card before it goes in.', 'Listen to it fall.', 'Open the back and begin again.'],
         say: ['What would it like best?', 'How did you get it through?'], look: ['Turns the wrist to fit the slot.', 'Names what goes in.'],
         easier: 'Cut the slot as wide as a hand.', harder: 'Cut three slots of three shapes.', tidy: 'Empty the box and band the cards.',
@@ -167,7 +168,7 @@ export const HAND_PATTERNS: Pattern[] = [
   },
   {
     id: 'build-for', title: 'Build for it', about: 'Build what it needs', domains: ['science', 'gross-motor'],
-    choose: atLeast(1, 'object in the house', (thing) => thing.inHand && thing.large, 3),
+    choose: atLeast(1, 'firm object that is in the house', (thing) => thing.inHand && thing.madeOf !== 'paper' && thing.madeOf !== 'soft', 3),
     make: ({ things, theme }) => {
       const [thing] = things
       const count = theme.number === null ? '' : ` with ${numberWord(theme.number)} of something`
@@ -186,11 +187,11 @@ export const HAND_PATTERNS: Pattern[] = [
   },
   {
     id: 'test-it', title: 'What sinks, rolls or sticks', about: 'Guess, try, and sort by what happened', domains: ['science', 'early-math'],
-    choose: atLeast(3, 'objects in the house', inHand, 6),
+    choose: atLeast(3, 'firm objects that are in the house', (thing) => thing.inHand && thing.madeOf !== 'soft' && thing.madeOf !== 'paper', 6),
     make: ({ things }) => {
       const wet = things.every(canBeWet)
       return {
-        title: `${wet ? 'Sink, roll or slide' : 'Roll, slide or stay'}: ${names(things.slice(0, 2))} and more`, aim: `Guess what each does ${wet ? 'in water and ' : ''}on a slope, then try it.`, at: ['discovery', ...(wet ? (['sensory-bin'] as const) : (['blocks'] as const))], form: 'small-group',
+        title: `${wet ? 'Sink, roll or slide' : 'Roll, slide or stay'}? ${capital(someNames(things))}`, aim: `Guess what each does ${wet ? 'in water and ' : ''}on a slope, then try it.`, at: ['discovery', ...(wet ? (['sensory-bin'] as const) : (['blocks'] as const))], form: 'small-group',
         minutes: [5, 20, 6], energy: 0, mess: wet ? 2 : 0, attention: wet ? 'hands-on' : 'watching',
         variants: forStages(
           'beside: Reach for a ball that rolls slowly past.', 'Let one thing go at the top, again and again.', 'Try each and put it with those that did the same.',
@@ -204,9 +205,9 @@ export const HAND_PATTERNS: Pattern[] = [
   },
   {
     id: 'model-it', title: 'Model it', about: 'Make it from dough, from all sides', domains: ['fine-motor', 'creative-arts'],
-    choose: atLeast(2),
+    choose: atLeast(2, 'objects with a shape', shaped),
     make: ({ things, theme }) => ({
-      title: `${capital(names(things.slice(0, 2)))} from dough`, aim: `Make ${withArticle(things[0].one)} or ${withArticle(things[1].one)} that stands by itself.`, at: ['dough-table'], form: 'small-group',
+      title: `${capital(withArticle(things[0].one))} and ${withArticle(things[1].one)} from dough`, aim: `Make ${withArticle(things[0].one)} or ${withArticle(things[1].one)} that stands by itself.`, at: ['dough-table'], form: 'small-group',
       minutes: [4, 25, 8], energy: -1, mess: 1, attention: 'nearby', standing: true,
       variants: forStages(
         'beside: Squeeze dough sealed in a strong bag.', 'Poke, pinch and pull one lump apart.', 'Roll a ball and a snake and put them together.',

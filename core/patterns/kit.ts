@@ -2,7 +2,7 @@ import type { Activity, LearningDomain, Material, Requirement } from '../domain'
 import { listWords } from '../format/words'
 import { activity, need, OLDER, prep, stages as forStages, type ActivityFacts, type NeedBy, type NeedOptions } from '../library/make'
 import { CARD_MM, cuttingMinutes, PAPERS, piecesPerSheet, sheetsFor } from '../pieces'
-import { thingMaterial, type Theme, type Thing } from '../theme'
+import { hasShape, numberWord, thingMaterial, type Theme, type Thing } from '../theme'
 
 /** The paper that a home prints on. */
 export type Paper = keyof typeof PAPERS
@@ -35,6 +35,10 @@ export type Made = Omit<ActivityFacts, 'domains'> & { title: string }
 export const MOST_THINGS = 8
 
 export const names = (things: readonly Thing[]): string => listWords(things.map((thing) => thing.one))
+/** "the apron, the bread and the whisk": things that lie on the table. */
+export const theNames = (things: readonly Thing[]): string => listWords(things.map((thing) => `the ${thing.one}`))
+/** The first three, and a word for the rest. */
+export const someNames = (things: readonly Thing[]): string => (things.length > 3 ? `${things.slice(0, 3).map((thing) => thing.one).join(', ')} and more` : names(things))
 export const manyNames = (things: readonly Thing[]): string => listWords(things.map((thing) => thing.many))
 
 /** The first things of a theme, or what is missing. */
@@ -46,9 +50,20 @@ export function atLeast(count: number, what = 'objects', which: (thing: Thing) =
   }
 }
 export const lacking = (count: number, has: number, what: string): string =>
-  `Needs ${count} ${what}${count > 1 ? ' or more' : ''}; the theme has ${has === 0 ? 'none' : `only ${has}`}.`
+  `Needs at least ${numberWord(count)} ${what}; the theme has ${has === 0 ? 'none' : `only ${numberWord(has)}`}.`
 /** Things that are in the house to hold. */
 export const inHand = (thing: Thing): boolean => thing.inHand
+/** Things that have an outline to draw, to cast a shadow and to be shaped. */
+export const shaped = (thing: Thing): boolean => hasShape(thing.one)
+
+const MODELS = /animal|bird|insect|reptile|pet|vehicle|building|person|figure|long ago|sky|home/i
+const PALM_MM = 150
+/**
+ * Whether what is in the house fits a palm: by its measure; else what no house holds in life is there as a toy, and the rest is as large
+ * as it usually is.
+ */
+export const palmSized = (thing: Thing): boolean =>
+  thing.pieceMm ? Math.max(...thing.pieceMm) <= PALM_MM : MODELS.test(thing.category) || thing.size === 'small' || thing.size === null
 
 const SECONDS_TO_DRAW = 60
 

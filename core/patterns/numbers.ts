@@ -1,5 +1,5 @@
-import { atLeast, cards, forStages, inHand, names, need, prep, thingNeed, thingsOut, type Pattern } from './kit'
-import { isCountable, numberWord, withArticle } from '../theme'
+import { atLeast, cards, forStages, inHand, names, need, prep, theNames, thingNeed, thingsOut, type Pattern } from './kit'
+import { capital, isCountable, numberWord, withArticle } from '../theme'
 
 const countable = (thing: { one: string }) => isCountable(thing.one)
 /** How far the cards count: the unit's number, but at least five and at most ten. */
@@ -29,7 +29,7 @@ export const NUMBER_PATTERNS: Pattern[] = [
   },
   {
     id: 'number-quantity', title: 'Number to quantity', about: 'Bring as many as the number says', domains: ['early-math', 'practical-life'],
-    choose: atLeast(1, 'object with five or more in the house', (thing) => countable(thing) && thing.onHand >= 5, 2),
+    choose: atLeast(1, 'object with five or more of it in the house', (thing) => countable(thing) && thing.onHand >= 5, 2),
     make: ({ things: [thing], theme }) => {
       const top = Math.min(topOf(theme.number), thing.onHand)
       const total = Math.min(thing.onHand, (top * (top + 1)) / 2)
@@ -73,7 +73,6 @@ export const NUMBER_PATTERNS: Pattern[] = [
       const top = topOf(theme.number)
       const real = thing.inHand && thing.onHand >= top
       const set = cards(top, paper)
-      const place = thing.lives || 'the meadow'
       return {
         title: `${numberWord(top)} ${thing.many}, and one goes`.replace(/^./, (letter) => letter.toUpperCase()), aim: `Act out small sums with ${thing.many} that come and go.`, at: ['circle', 'tray-shelf'], form: 'whole-group',
         minutes: [2, 8, 1], energy: 0, mess: 0, attention: 'watching',
@@ -81,7 +80,7 @@ export const NUMBER_PATTERNS: Pattern[] = [
           'beside: Watch one thing come out from behind a cloth and go back.', 'Say bye to each one that goes under the cloth.', 'Give one more, and one more, and see the heap grow.',
           'Tell how many are left when one or two have gone.', 'Make up a story sum for the others and write it with signs.'),
         needs: [...(real ? [thingNeed(thing, top, 'set-up', thing.large ? {} : { for: ['preschool', 'school-age'] })] : [set.need]), need('scarf', 1, 'set-up')], prep: real ? [] : set.prep,
-        steps: [`Set out ${numberWord(top)} ${thing.many} and count them.`, `Tell: “${numberWord(top)} were at ${place}; two went home.”`, 'Hide two under the scarf: how many are left?', 'Let a child tell the next story.'],
+        steps: [`Set out ${numberWord(top)} ${thing.many} and count them.`, `Tell: “${capital(numberWord(top))} came by; two went away.”`, 'Hide two under the scarf: how many are left?', 'Let a child tell the next story.'],
         say: ['How did you find out without counting all of them?', 'How many must come so that there are ten?'], look: ['Shows the number with fingers.', 'Counts on from a number instead of from one.'],
         easier: 'Stay below four, and leave the hidden ones half in sight.', harder: 'Tell the end and ask for the beginning.', tidy: 'Each takes one home to the basket and says how many are left.',
       }
@@ -108,9 +107,9 @@ export const NUMBER_PATTERNS: Pattern[] = [
   },
   {
     id: 'measure-blocks', title: 'Measure with blocks', about: 'Find how many blocks long it is', domains: ['early-math', 'science'],
-    choose: atLeast(2, 'objects in the house that are not tiny', (thing) => thing.inHand && thing.size !== 'small', 5),
+    choose: atLeast(2, 'objects in the house that are not small', (thing) => thing.inHand && thing.size !== 'small', 5),
     make: ({ things }) => ({
-      title: `How many blocks long is ${withArticle(things[0].one)}?`, aim: `Measure ${names(things)} with blocks laid end to end.`, at: ['blocks', 'discovery'], form: 'small-group',
+      title: `How many blocks long is ${withArticle(things[0].one)}?`, aim: `Measure ${theNames(things)} with blocks laid end to end.`, at: ['blocks', 'discovery'], form: 'small-group',
       minutes: [3, 15, 4], energy: 0, mess: 0, attention: 'nearby', standing: true,
       variants: forStages(
         'beside: Bang two blocks together and let them drop.', 'Lay blocks in a row beside it, as many as you like.', 'Lay blocks from one end to the other without a gap.',
@@ -123,9 +122,9 @@ export const NUMBER_PATTERNS: Pattern[] = [
   },
   {
     id: 'weigh-compare', title: 'Weigh and compare', about: 'Feel which is heavier, then check', domains: ['science', 'early-math'],
-    choose: atLeast(2, 'objects in the house', inHand, 5),
+    choose: atLeast(2, 'objects that are in the house', inHand, 5),
     make: ({ things }) => ({
-      title: `Heavier: ${things[0].one} or ${things[1].one}?`, aim: `Feel and check which of ${names(things)} is heavier.`, at: ['discovery'], form: 'small-group',
+      title: `Heavier: the ${things[0].one} or the ${things[1].one}?`, aim: `Feel and check which of ${theNames(things)} is heavier.`, at: ['discovery'], form: 'small-group',
       minutes: [4, 15, 3], energy: 0, mess: 0, attention: 'watching', standing: true,
       variants: forStages(
         'beside: Lift a filled and an empty bottle, both closed.', 'Carry something heavy with both arms, then something light.', 'Put one in each hand and show the heavier.',
@@ -133,7 +132,7 @@ export const NUMBER_PATTERNS: Pattern[] = [
       needs: [...thingsOut(things, 3), need('basket', 2, 'set-up'), need('kitchen-scale', 1, 'set-up', { for: ['school-age'] }), need('coat-hanger', 1, 'set-up'), need('sealed-bottle', 2, 'set-up', { for: ['beside-infant'] })],
       prep: [prep('hang-scale', 'Hang a basket from each end of a hanger and let it swing level', 6, ['coat-hanger', 'basket'])],
       steps: ['Close the eyes and hold one in each hand.', 'Say which is heavier.', 'Put them in the baskets and watch.', 'Look for something that makes it level.'],
-      say: ['Is the bigger one always heavier?', `How many ${things[1].many} weigh as much as one ${things[0].one}?`], look: ['Guesses before weighing.', 'Adds little by little to level it.'],
+      say: ['Is the bigger one always heavier?', `What else weighs as much as the ${things[0].one}?`], look: ['Guesses before weighing.', 'Adds little by little to level it.'],
       easier: 'Compare two that differ plainly.', harder: 'Order all of them with six weighings at most.', tidy: 'Line them up from light to heavy on the shelf.',
     }),
   },

@@ -1,5 +1,9 @@
-import { atLeast, cards, forStages, inHand, lacking, names, need, OLDER, prep, thingsOut, type Pattern } from './kit'
-import { withArticle } from '../theme'
+import { atLeast, cards, forStages, inHand, lacking, names, need, OLDER, prep, shaped, someNames, theNames, thingsOut, type Pattern } from './kit'
+import { listWords } from '../format/words'
+import { withArticle, type Thing } from '../theme'
+
+/** What moves by itself is shown first with the whole body. */
+const moves = (thing: Thing): boolean => /animal|bird|insect|reptile|pet|vehicle|person|weather|flies|spins|rolls/i.test(thing.category)
 
 /** Patterns of looking closely: alike, not alike, part and whole. Cards carry them, so any thing with a name will do. */
 export const PICTURE_PATTERNS: Pattern[] = [
@@ -9,7 +13,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
     make: ({ things, paper, theme }) => {
       const set = cards(things.length * 2, paper)
       return {
-        title: `Two alike: ${theme.name}`, aim: `Find the two cards that are alike: ${names(things.slice(0, 3))}${things.length > 3 ? ' and more' : ''}.`, at: ['tray-shelf', 'book-nook'], form: 'tray',
+        title: `Two alike: ${theme.name}`, aim: `Find the two cards that are alike: ${someNames(things)}.`, at: ['tray-shelf', 'book-nook'], form: 'tray',
         minutes: [3, 10, 2], energy: 0, mess: 0, attention: 'nearby', standing: true,
         variants: forStages(
           `beside: Look at one large picture of ${withArticle(things[0].one)} on a lap and hear its name.`, 'Look at two different cards side by side and point to the one that is named.', `Match three pairs, with one of each pair lying in a row already.`,
@@ -23,7 +27,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
   },
   {
     id: 'match-shadow', title: 'Match the shadow', about: 'Find the dark outline that belongs to each', domains: ['early-math', 'science'],
-    choose: atLeast(3),
+    choose: atLeast(3, 'objects with a shape', shaped),
     make: ({ things, paper, theme }) => {
       const set = cards(things.length * 2, paper)
       return {
@@ -42,7 +46,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
   },
   {
     id: 'match-halves', title: 'Match the halves', about: 'Put two halves together', domains: ['early-math', 'fine-motor'],
-    choose: atLeast(3),
+    choose: atLeast(3, 'objects with a shape', shaped),
     make: ({ things, paper, theme }) => {
       const set = cards(things.length, paper)
       return {
@@ -195,26 +199,26 @@ export const PICTURE_PATTERNS: Pattern[] = [
   },
   {
     id: 'draw-what-you-see', title: 'Draw what you see', about: 'Look long at one thing, then draw it', domains: ['creative-arts', 'science'],
-    choose: atLeast(1, 'object in the house', inHand, 3),
+    choose: atLeast(1, 'object that is in the house', inHand, 3),
     make: ({ things }) => ({
-      title: `A close look at ${withArticle(things[0].one)}`, aim: `Look at ${names(things)} for longer than usual, and draw what is really there.`, at: ['mark-making', 'art-table', 'discovery'], form: 'small-group',
+      title: `A close look at ${withArticle(things[0].one)}`, aim: `Look at ${theNames(things)} for longer than usual, and draw what is really there.`, at: ['mark-making', 'art-table', 'discovery'], form: 'small-group',
       minutes: [3, 15, 3], energy: -1, mess: 0, attention: 'nearby', standing: true,
       variants: forStages(
         'beside: Watch a thing move slowly from side to side at eye height.', 'Make marks on a large sheet while the thing lies near.', 'Draw round and round where it is round, up and down where it is long.',
         `Draw its outline first, then one part that others would miss.`, 'Draw it from two sides and label three parts.'),
       needs: [...thingsOut(things), need('copy-paper', 2, 'child', { spare: 0.1 }), need('thick-crayon', 3, 'child'), need('magnifier', 1, 'group of 2', { for: OLDER })],
-      steps: [`Put ${names(things)} in the middle, where all can see.`, 'Look for a full minute without drawing.', 'Trace its edge in the air with a finger.', 'Draw, look up, and draw again.'],
+      steps: [`Put ${theNames(things)} in the middle, where all can see.`, 'Look for a full minute without drawing.', 'Trace its edge in the air with a finger.', 'Draw, look up, and draw again.'],
       say: ['What do you see now that you did not see at first?', 'Where does its edge bend?'], look: ['Looks up between strokes.', 'Adds a detail after a second look.'],
       easier: 'Lay thin paper over it and rub, where it is flat.', harder: 'Turn it round and draw the side that cannot be seen.', tidy: 'Write the name and the date on the back, and stand the thing by its pictures.',
     }),
   },
   {
     id: 'act-it', title: 'Act it', about: 'Be it, with the whole body', domains: ['music-movement', 'gross-motor'],
-    choose: atLeast(3),
+    choose: (theme) => atLeast(3, 'objects with a shape', shaped)({ ...theme, things: [...theme.things.filter(moves), ...theme.things.filter((thing) => !moves(thing))] }),
     make: ({ things, paper }) => {
       const set = cards(things.length, paper)
       return {
-        title: `Be ${withArticle(things[0].one)}`, aim: `Show with the whole body how ${names(things.slice(0, 3))} would move, stand or sound.`, at: ['circle', 'outdoors'], form: 'whole-group',
+        title: `Be ${withArticle(things[0].one)}`, aim: `Show with the whole body how ${listWords(things.slice(0, 3).map((thing) => withArticle(thing.one)))} would move, stand or sound.`, at: ['circle', 'outdoors'], form: 'whole-group',
         minutes: [2, 10, 1], energy: 2, mess: 0, attention: 'watching',
         variants: forStages(
           'Be carried, swayed and lowered to the rhythm of the others.', 'Copy one large movement: up, down or round.', 'Copy what an adult shows for each picture, and stop at the sign.',
@@ -241,6 +245,77 @@ export const PICTURE_PATTERNS: Pattern[] = [
         steps: ['Spread the cards face down and draw three.', `Begin: “One morning there was ${withArticle(things[0].one)}.”`, 'Each child adds what happens with one card.', 'Tell the whole story once more from the start.'],
         say: ['What went wrong then?', 'How could it have ended differently?'], look: ['Keeps to what was told before.', 'Brings trouble and its solution.'],
         easier: 'Tell the beginning and the end, and let them fill in the middle.', harder: 'Every sentence begins with “but” or “so”.', tidy: 'Pin the three cards up with the title of the story.',
+      }
+    },
+  },
+  {
+    id: 'riddle', title: 'Riddle', about: 'Guess it from clues', domains: ['language', 'science'],
+    choose: atLeast(4),
+    make: ({ things, paper, theme }) => {
+      const set = cards(things.length, paper)
+      return {
+        title: `I know something: ${theme.name}`, aim: 'Listen to clues, rule things out, and guess.', at: ['circle', 'book-nook'], form: 'whole-group',
+        minutes: [2, 8, 1], energy: 0, mess: 0, attention: 'watching',
+        variants: forStages(
+          'beside: Hear a voice come from behind a cloth and see the face appear.', 'Choose between two cards after one clue.', 'Turn over the cards that it cannot be, with help.',
+          `Guess among ${things.length} with no more than four clues.`, 'Think of one and give clues that go from hard to easy.'),
+        needs: [set.need, need('scarf', 1, 'set-up', { for: ['beside-infant'] })], prep: set.prep,
+        steps: [`Lay out the cards: ${names(things)}.`, 'Choose one in secret.', 'Give a clue: what it does, where it is, how it feels.', 'Turn over each card that it cannot be.'],
+        say: ['Which clue told you most?', 'Why can it not be that one?'], look: ['Changes a guess after a new clue.', 'Asks a question that halves the rest.'],
+        easier: 'Lay out three cards, and begin with the colour.', harder: 'Only yes or no in answer to questions.', tidy: 'The last one that was guessed collects the cards.',
+      }
+    },
+  },
+  {
+    id: 'vote', title: 'Vote and count', about: 'Choose a favourite and see what most like', domains: ['early-math', 'social-emotional'],
+    choose: atLeast(3, 'objects', undefined, 4),
+    make: ({ things, paper, theme }) => {
+      const set = cards(things.length, paper)
+      return {
+        title: `Which do we like best? ${theme.name}`, aim: `Choose between ${names(things)}, and read off what most have chosen.`, at: ['circle', 'mark-making'], form: 'whole-group',
+        minutes: [4, 10, 2], energy: 0, mess: 0, attention: 'watching', standing: true,
+        variants: forStages(
+          'beside: Reach for one of two pictures that are held up.', 'Put a block beside the one that is liked.', 'Build the own block onto a tower and look which is tallest.',
+          'Colour a square in the right column and count the columns.', 'Say how many more one column has, and ask a new question of all.'),
+        needs: [set.need, need('poster-board', 1, 'set-up'), need('wooden-cube', 1, 'child'), need('thick-crayon', 1, 'group of 2', { for: OLDER })],
+        prep: [...set.prep, prep('rule-chart', 'Rule a chart with a column for each card', 5, ['poster-board'])],
+        steps: ['Show the cards at the foot of the columns.', 'Each child sets one cube, nobody two.', 'Compare the towers: most, fewest, as many.', 'Copy them onto the chart, square by square.'],
+        say: ['How many would have to change their mind?', 'What would families choose?'], look: ['Matches one cube to one child.', 'Uses most, fewest and the same.'],
+        easier: 'Vote between two.', harder: 'Vote in secret on slips, then count.', tidy: 'Hang the chart where families see it; no names on it.',
+      }
+    },
+  },
+  {
+    id: 'big-picture', title: 'One big picture', about: 'Paint together where it all happens', domains: ['creative-arts', 'social-emotional'],
+    choose: atLeast(3),
+    make: ({ things, theme }) => ({
+      title: `${theme.name} on one wall`, aim: `Paint one large picture together in which there is room for ${names(things.slice(0, 5))}.`, at: ['art-table', 'easel'], form: 'small-group',
+      minutes: [8, 25, 12], energy: 0, mess: 2, attention: 'watching',
+      variants: forStages(
+        'beside: Pat paint that is sealed in a flat bag on the wall.', 'Roll and dab colour for the ground.', 'Paint one large part with a wide brush.',
+        `Paint ${withArticle(things[0].one)} and decide with the others where it goes.`, 'Plan near and far, large and small, and add what is missing.'),
+      needs: [need('butcher-paper', 250, 'set-up'), need('tempera-paint', 25, 'child', { spare: 0.1 }), need('paintbrush', 1, 'child'), need('sponge-piece', 2, 'set-up'), need('apron', 1, 'child'), need('wipe', 1, 'group of 2')],
+      prep: [prep('hang-roll', 'Tape paper from the roll at the height of the smallest', 8, ['butcher-paper'])],
+      steps: ['Look at the empty sheet: what is below, what is above?', 'Fill the ground together and let it dry.', 'Choose who paints what, and where.', 'Stand back in turns and say what is still missing.'],
+      say: ['What is happening in this corner?', 'How can we show that it is far away?'], look: ['Leaves room for others.', 'Talks over where things go.'],
+      easier: 'Draw the outlines first.', harder: 'Paint it as it would be at night.', tidy: 'Brushes in the tub, lids on, and a note of who painted what.',
+    }),
+  },
+  {
+    id: 'jump-to-it', title: 'Jump to it', about: 'Hear a name and get to it', domains: ['gross-motor', 'language'],
+    choose: atLeast(4),
+    make: ({ things, paper, theme }) => {
+      const set = cards(things.length, paper)
+      return {
+        title: `Jump to it: ${theme.name}`, aim: `Listen for a name and get to its card: ${someNames(things)}.`, at: ['outdoors', 'circle'], form: 'whole-group',
+        minutes: [4, 10, 2], energy: 2, mess: 0, attention: 'watching',
+        variants: forStages(
+          'Be carried to the card and hear its name there.', 'Go to the one card that is named and pointed at.', 'Walk to the card that is named.',
+          'Hop, crawl or tiptoe to it as the caller says.', 'Remember a row of three and visit them in order.'),
+        needs: [set.need, need('hoop', 4, 'set-up'), need('masking-tape', 150, 'set-up')], prep: set.prep,
+        steps: ['Tape the cards down, far apart.', 'Walk past all and name them.', 'Call a name and a way of moving.', 'Let a child be the caller.'],
+        say: ['Which one is farthest from you?', 'How else could we get there?'], look: ['Starts only at the name.', 'Keeps clear of others.'],
+        easier: 'Two cards and no hurry.', harder: 'Call a clue in place of the name.', tidy: 'Pick the cards up in the order of their first sound.',
       }
     },
   },

@@ -1,7 +1,7 @@
 import type { ThemeObject } from '../domain'
 import { listWords } from '../format/words'
-import { atLeast, cards, forStages, inHand, lacking, manyNames, names, need, thingsOut, type Kit, type Pattern } from './kit'
-import { withArticle, type Theme, type Thing } from '../theme'
+import { atLeast, cards, forStages, inHand, lacking, manyNames, names, need, shaped, thingsOut, type Kit, type Pattern } from './kit'
+import { numberWord, withArticle, type Theme, type Thing } from '../theme'
 
 /** How things fall into groups by one of their facts: only groups that can be told apart, each with its things. */
 function groupsBy(things: readonly Thing[], facts: (thing: Thing) => string[]): Map<string, Thing[]> {
@@ -15,7 +15,7 @@ function groupsBy(things: readonly Thing[], facts: (thing: Thing) => string[]): 
 function grouped(fact: string, facts: (thing: Thing) => string[], least: number, hint: string) {
   return (theme: Theme): ReturnType<Pattern['choose']> => {
     const groups = groupsBy(theme.things, facts)
-    if (groups.size < least) return { missing: `Needs at least ${least} ${fact}; the theme has ${groups.size === 0 ? 'none' : `only ${listWords([...groups.keys()])}`}. ${hint}` }
+    if (groups.size < least) return { missing: `Needs at least ${numberWord(least)} ${fact}; the theme has ${groups.size === 0 ? 'none' : `only ${listWords([...groups.keys()])}`}. ${hint}` }
     const things = theme.things.filter((thing) => facts(thing).some(Boolean))
     if (things.length < least + 1) return { missing: lacking(least + 1, things.length, `objects of which the ${fact} are known`) }
     return { things: things.slice(0, 8) }
@@ -42,7 +42,7 @@ export const SORTING_PATTERNS: Pattern[] = [
       const groups = [...groupsBy(kit.things, colours).keys()].slice(0, 4)
       const { needs, prep, real } = toSort(kit)
       return {
-        title: `${kit.theme.name} by colour`, aim: `Sort ${real ? manyNames(kit.things.slice(0, 3)) : 'pictures'} into ${listWords(groups)}.`, at: ['tray-shelf', 'circle'], form: 'small-group',
+        title: `Sort by colour: ${kit.theme.name}`, aim: `Sort ${real ? manyNames(kit.things.slice(0, 3)) : 'pictures'} into ${listWords(groups)}.`, at: ['tray-shelf', 'circle'], form: 'small-group',
         minutes: [4, 12, 3], energy: 0, mess: 0, attention: 'nearby', standing: true,
         variants: forStages(
           `beside: Look from a ${groups[0]} cloth to a ${groups[1]} one as each is lifted.`, `Put what is ${groups[0]} on the ${groups[0]} sheet, and leave the rest.`, `Sort into two: ${groups[0]} and ${groups[1]}.`,
@@ -95,7 +95,7 @@ export const SORTING_PATTERNS: Pattern[] = [
   {
     id: 'order-size', title: 'Order by size', about: 'Lay them from small to large', domains: ['early-math', 'fine-motor'],
     choose: (theme) => {
-      const sized = theme.things.filter((thing) => thing.size !== null)
+      const sized = theme.things.filter((thing) => thing.size !== null && shaped(thing))
       const sizes = new Set(sized.map((thing) => thing.size))
       if (sized.length < 3) return { missing: `${lacking(3, sized.length, 'objects of known size')} Choose small, medium or large in Spark.` }
       if (sizes.size < 2) return { missing: `Needs sizes that differ; all of these are ${[...sizes][0]}.` }
@@ -103,14 +103,14 @@ export const SORTING_PATTERNS: Pattern[] = [
     },
     make: (kit) => {
       const { things } = kit
-      const { needs, prep } = toSort(kit)
+      const { needs, prep, real } = toSort(kit)
       const [first, last] = [things[0].one, things.at(-1)!.one]
       return {
         title: `From ${first} to ${last}`, aim: `Order by size, from ${withArticle(first)} to ${withArticle(last)}.`, at: ['tray-shelf', 'blocks'], form: 'small-group',
         minutes: [3, 10, 2], energy: 0, mess: 0, attention: 'nearby', standing: true,
         variants: forStages(
           'beside: Nest a small bowl in a large one and take it out again.', 'Give the big one when asked, out of a big and a small.', 'Lay small, middle and large on three marked places.',
-          `Order all ${things.length} and check by holding neighbours side by side.`, 'Measure each in blocks and write the numbers below.'),
+          real ? `Order all ${things.length} and check by holding neighbours side by side.` : `Order all ${things.length} by how large they are in life.`, real ? 'Measure each in blocks and write the numbers below.' : 'Guess how large each is in life and find out one of them.'),
         needs: [...needs, need('bowl', 2, 'set-up', { for: ['beside-infant'] }), need('masking-tape', 100, 'set-up')], prep,
         steps: ['Tape a line on the table, thin at one end and wide at the other.', `Find the smallest together: ${first}.`, 'Ask of each next one: larger or smaller than this?', 'Run a finger along the row to feel it grow.'],
         say: ['Which two were hard to tell apart?', 'Is the tallest also the heaviest?'], look: ['Compares two at a time.', 'Makes room in the middle for one that was left.'],

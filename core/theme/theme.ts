@@ -27,13 +27,15 @@ export interface Theme {
 }
 
 /**
- * Millimetres of a thing that nobody has measured. Size only says how it compares with the others of its theme, so what is small, or of
- * no known size, counts as a small part until someone holds a ruler to it: an error toward a caution.
+ * Millimetres of a thing that nobody has measured: a small part until someone holds it against a paper tube. How it compares with the
+ * others of its theme says nothing about that: a whale may be the size of a bean.
  */
-const GUESS_MM: Record<'small' | 'medium' | 'large', [number, number, number]> = { small: [30, 25, 25], medium: [80, 60, 50], large: [200, 120, 80] }
+export const UNMEASURED_MM: [number, number, number] = [30, 25, 25]
+/** Millimetres that stand for "does not go through a paper tube", which is wider than the small-parts cylinder. */
+export const LARGER_THAN_A_TUBE_MM: [number, number, number] = [80, 60, 50]
 
 /** Measured millimetres of the smallest piece, or the guess. */
-export const pieceOf = (object: Pick<ThemeObject, 'pieceMm' | 'size'>): [number, number, number] => object.pieceMm ?? GUESS_MM[object.size ?? 'small']
+export const pieceOf = (object: Pick<ThemeObject, 'pieceMm'>): [number, number, number] => object.pieceMm ?? UNMEASURED_MM
 
 /**
  * The theme of a unit: objects of one name are one, whatever their case or number; blank ones are left out.
@@ -63,7 +65,7 @@ export function themeOf(unit: Pick<Unit, 'name' | 'words' | 'objects' | 'focus'>
 
 /** An id of a name: letters, digits and hyphens. */
 export const slug = (name: string): string =>
-  name.normalize('NFKD').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 40) || 'thing'
+  name.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 40) || 'thing'
 
 /** Where things of a theme are looked for in a shop or a house. */
 export const THEME_SHOP_PART = 'things of the theme'

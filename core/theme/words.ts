@@ -3,7 +3,7 @@ import pluralize from 'pluralize'
 /** Things that have no plural in a child's mouth, beyond those that the package knows. */
 const UNCOUNTABLE = [
   'snow', 'rain', 'sand', 'soil', 'corn', 'wool', 'bread', 'milk', 'water', 'wind', 'ice', 'moss', 'grass', 'honey', 'thunder', 'lightning', 'mud', 'clay', 'wood', 'paper', 'hay', 'straw',
-  'fog', 'mist', 'frost', 'cheese', 'butter', 'dough', 'flour', 'sugar', 'salt', 'smoke', 'fire', 'light', 'air', 'weather', 'sunshine', 'seaweed', 'coral', 'garlic', 'spinach', 'lava', 'gold', 'silver',
+  'fog', 'mist', 'ash', 'hail', 'floss', 'dust', 'magma', 'steam', 'foam', 'jam', 'moonlight', 'electricity', 'music', 'noise', 'heat', 'dirt', 'gravel', 'oil', 'juice', 'toothpaste', 'gold dust', 'darkness', 'night', 'spring', 'summer', 'autumn', 'winter', 'frost', 'cheese', 'butter', 'dough', 'flour', 'sugar', 'salt', 'smoke', 'fire', 'light', 'air', 'weather', 'sunshine', 'seaweed', 'coral', 'garlic', 'spinach', 'lava', 'gold', 'silver',
 ]
 UNCOUNTABLE.forEach((word) => pluralize.addUncountableRule(new RegExp(`(^|\\s)${word}$`, 'i')))
 
@@ -15,10 +15,15 @@ export const many = (name: string): string => pluralize.plural(name.trim())
 export const isCountable = (name: string): boolean => pluralize.plural(name.trim()) !== pluralize.singular(name.trim()) || /sheep|fish|deer|moose/i.test(name)
 
 const AN = /^([aeio]|u(?!ni|se|s[aeiou]|tensil)|hour|honest|heir)/i
-/** "a kite", "an apple", "some snow". */
+/** Things without a plural that still have a shape one can draw and model. */
+const SHAPED = /(^|\s)(bread|cheese|corn|wood|coral|seaweed|moss|grass|hay|butter|garlic|paper)$/i
+/** Whether a thing has an outline: thunder and smoke have none. */
+export const hasShape = (name: string): boolean => isCountable(name) || SHAPED.test(name.trim())
+
+/** "a kite", "an apple", "snow". */
 export function withArticle(name: string): string {
   const word = one(name)
-  if (!isCountable(word)) return `some ${word}`
+  if (!isCountable(word)) return word
   return `${AN.test(word) ? 'an' : 'a'} ${word}`
 }
 

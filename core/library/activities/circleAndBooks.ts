@@ -135,9 +135,9 @@ export const CIRCLE_AND_BOOKS = [
     minutes: [3, 10, 2], energy: 1, mess: 0, attention: 'watching',
     variants: stages('Turn the head to a soft shaker.', 'Bang a box with both palms.', 'Play loud when hands are wide, soft when they are close.', 'Lead the band with two hands.', 'Write a score of large and small dots and play it.'),
     needs: [need('cardboard-box', 2, 'set-up'), need('small-box', 1, 'child'), need('shaker', 2, 'set-up'), need('rhythm-stick', 1, 'child', { for: OLDER })],
-    steps: ['Try each box: what can it do?', 'Show the sign for loud and for soft.', 'Play a storm that comes and goes.', 'A child leads.'],
+    steps: ['Try each box: what can it do?', 'Show the sign for loud and for soft.', 'Play a storm that comes and goes.', 'Let someone else conduct.'],
     say: ['What makes it louder?', 'Can something soft be fast?'], look: ['Watches who leads.', 'Stops at once.'],
-    easier: 'Hands only.', harder: 'Grow from nothing to a storm and back in one minute.', tidy: 'Boxes nested, sticks in the tin.',
+    easier: 'Clap in place of the boxes.', harder: 'Grow from nothing to a storm and back in one minute.', tidy: 'Boxes nested, sticks in the tin.',
   }),
   activity('bell-walk', 'Bells on the move', {
     aim: 'Walk, run and stop to a beat.', at: ['circle', 'outdoors'], domains: ['music-movement', 'gross-motor'], form: 'whole-group',

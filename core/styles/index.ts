@@ -1,0 +1,2 @@
+export { SKELETONS, type Skeleton, type Slot } from './skeleton'
+export { startOf, type Start, type StartOptions } from './start'
