@@ -10,11 +10,13 @@ import { Problem, problems } from './http/problem'
 import { openApi, serve, type Route } from './http/routes'
 import { sameOrigin, securityHeaders } from './http/security'
 import { webFiles } from './http/web'
+import { activityRoutes } from './routes/activities'
 import { eventRoutes } from './routes/events'
 import { fileRoutes } from './routes/files'
 import { handOverRoutes } from './routes/handOver'
 import { houseRoutes } from './routes/house'
 import { COOKIE, sessionRoutes } from './routes/session'
+import { ActivityTables } from './services/activityTables'
 import { Accounts } from './services/accounts'
 import { Changes } from './services/changes'
 import { Clock } from './services/clock'
@@ -41,6 +43,9 @@ export interface Kobby {
 }
 
 const LARGEST_BODY = '5mb'
+/** Whole homes and tables of thousands of activities come through these. */
+const FILE_PATHS = /^\/api\/v1\/(plan-files|activities)\//
+const LARGEST_FILE = '40mb'
 
 /** Puts the application together on one database. The caller listens. */
 export async function createKobby(settings: Settings): Promise<Kobby> {
@@ -53,7 +58,7 @@ export async function createKobby(settings: Settings): Promise<Kobby> {
   const shares = new Shares(db, clock, live)
   const routes = [
     ...sessionRoutes(accounts, clock), ...houseRoutes(db, clock, changes, shares), ...handOverRoutes(db, clock, shares),
-    ...fileRoutes(new PlanFiles(db, changes)), ...eventRoutes(live, shares),
+    ...fileRoutes(new PlanFiles(db, changes)), ...activityRoutes(new ActivityTables(db, changes)), ...eventRoutes(live, shares),
   ]
   const description = openApi(routes, { ...thingSchemas(), PlanFile: jsonSchemaOf(PlanFile) })
   const router = serve(routes, (ctx) => accounts.whoHas(ctx.cookies.get(COOKIE)))
@@ -85,7 +90,8 @@ export async function createKobby(settings: Settings): Promise<Kobby> {
     if (ctx.path.startsWith('/api/')) ctx.set('Cache-Control', 'no-cache')
     await next()
   })
-  app.use(bodyParser({ enableTypes: ['json'], jsonLimit: LARGEST_BODY, jsonStrict: true }))
+  const [small, large] = [LARGEST_BODY, LARGEST_FILE].map((jsonLimit) => bodyParser({ enableTypes: ['json'], jsonLimit, jsonStrict: true }))
+  app.use((ctx, next) => (FILE_PATHS.test(ctx.path) ? large : small)(ctx, next))
   app.use(router.routes())
   app.use(router.allowedMethods({ throw: true, methodNotAllowed: () => new Problem(405, 'This address takes another method'), notImplemented: () => new Problem(405, 'This address takes another method') }))
 

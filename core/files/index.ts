@@ -1,1 +1,3 @@
 export * from './planFile'
+export * from './csv'
+export * from './activityCsv'

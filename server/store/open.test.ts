@@ -2,6 +2,8 @@ import { existsSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterEach, beforeEach, expect, it } from 'vitest'
+import { Activity, Idea, newIdea, newThemeObject, Placement, Unit } from '@core/domain'
+import { anActivity, aPlacement, aUnit, moment } from '@core/testing/build'
 import { openStore } from './open'
 import { MIGRATIONS, type Migration } from './schema'
 
@@ -55,5 +57,26 @@ it('leaves a home as it was when a step breaks off', async () => {
   const db = await openStore(file)
   expect(await db.schema.hasTable('half')).toBe(false)
   expect(await db('centers').first('id')).toEqual({ id: 'easel' })
+  await db.destroy()
+})
+
+it('brings ideas, units and placements of the first form to the one that is checked today, and begins undo anew', async () => {
+  const old = await openStore(file, MIGRATIONS.slice(0, 1))
+  const without = <T extends object>(value: T, ...fields: (keyof T)[]) => JSON.stringify(Object.fromEntries(Object.entries(value).filter(([field]) => !fields.includes(field as keyof T))))
+  const row = (id: string, body: string, over = {}) => ({ id, version: 1, body, updated_at: '', ...over })
+  const thing = without(newThemeObject('kite', 3), 'madeOf', 'lives', 'young', 'stages', 'pieceMm')
+  await old('activities').insert(row('act', without(anActivity(), 'pattern', 'origin', 'archived')))
+  await old('units').insert(row('unit', without({ ...aUnit(), objects: [JSON.parse(thing)] }, 'interest')))
+  await old('ideas').insert(row('idea', JSON.stringify({ id: 'idea', unitId: 'unit', activityId: null, text: 'Half' }), { unit_id: 'unit' }))
+  await old('placements').insert(row('placed', without(aPlacement(moment(1)), 'went'), { unit_id: 'unit', activity_id: 'act' }))
+  await old('changes').insert({ id: 'c', unit_id: 'unit', user_id: 'u', by: 'Maren', at: '', label: 'Old', before: '[]', after: '[]', state: 'done' })
+  await old.destroy()
+  const db = await openStore(file)
+  const body = async (table: string) => JSON.parse((await db(table).first('body')).body)
+  expect(Activity.parse(await body('activities'))).toEqual(anActivity())
+  expect(Unit.parse(await body('units'))).toEqual({ ...aUnit(), objects: [newThemeObject('kite', 3)] })
+  expect(Idea.parse(await body('ideas'))).toEqual(newIdea('idea', 'unit', null, 'Half'))
+  expect(Placement.parse(await body('placements'))).toEqual(aPlacement(moment(1)))
+  expect(await db('changes').first('state')).toEqual({ state: 'dead' })
   await db.destroy()
 })
