@@ -1,0 +1,1 @@
+export { DEFAULT_TARGET, lacksOf, targetFor, touchesOf, type ChildWeek, type Lack, type Touch, type TouchWeek } from './touches'
