@@ -1,6 +1,7 @@
 import {
   Activity, ATTENTIONS, CENTER_KINDS, DOMAINS, GroupForm, STAGES, type BaseUnit, type Material, type PrepStep, type Requirement, type Stage, type Variant,
 } from '../domain'
+import { variantsFrom, type StageText } from '../editing/variants'
 import { ATTENTION_NAMES, CENTER_NAMES, DOMAIN_NAMES, ENERGY_NAMES, FORM_NAMES, MESS_NAMES, STAGE_NAMES } from '../format/names'
 
 /** Columns of the activity table, in the order in which it is written. Read by name, in any order and case. */
@@ -82,9 +83,6 @@ const ENERGIES = [-1, 0, 1, 2].map((code) => [code, ENERGY_NAMES[code]] as const
 const MESSES = [0, 1, 2, 3].map((code) => [code, MESS_NAMES[code as 0]] as const)
 const STAGE_PAIRS = pairs(STAGES, STAGE_NAMES)
 
-/** More than an activity has: puts what is not there before to the end. */
-const MOST_VARIANTS = 13
-
 const REQUIREMENT = /^(\d+(?:\.\d+)?)\s+(?:(each|g|ml|cm|sheets?)\s+)?(.+?)\s+(per child|per group of (\d+)|for the set-up)(?=\s|$)(.*)$/i
 const PREP = /^(\d+)\s*min(?:,\s*then\s+(overnight|(\d+)\s*min))?\s*:\s*(.+)$/i
 const bracket = (text: string, word: string): string[] | null => {
@@ -152,28 +150,10 @@ class RowReader {
     return null
   }
 
-  /** One variant for each text, over all stages that share it; under the id that it has already, where it has one. */
   private variants(row: readonly string[], known: Activity | undefined): Variant[] {
-    const found = new Map<string, Variant>()
-    for (const stage of STAGES) {
-      for (const text of lines(row[this.at.get(STAGE_COLUMN[stage]) ?? -1] ?? '')) {
-        const beside = /^beside:\s*/i.test(text)
-        const how = text.replace(/^beside:\s*/i, '')
-        const kind = beside ? 'beside' : 'does'
-        const same = found.get(`${kind} ${how}`)
-        if (same) same.stages.push(stage)
-        else found.set(`${kind} ${how}`, { id: beside ? `beside-${stage}` : stage, stages: [stage], kind, how })
-      }
-    }
-    const ids = new Map<string, number>()
-    const orderOf = (id: string) => (known ? (known.variants.findIndex((one) => one.id === id) + MOST_VARIANTS) % MOST_VARIANTS : 0)
-    return [...found.values()].map((variant) => {
-      const old = known?.variants.find((one) => one.kind === variant.kind && [...one.stages].sort().join() === [...variant.stages].sort().join())
-      if (old) return { ...variant, id: old.id, stages: old.stages }
-      const count = (ids.get(variant.id) ?? 0) + 1
-      ids.set(variant.id, count)
-      return count > 1 ? { ...variant, id: `${variant.id}-${count}` } : variant
-    }).sort((a, b) => orderOf(a.id) - orderOf(b.id))
+    const texts = STAGES.flatMap((stage) => lines(row[this.at.get(STAGE_COLUMN[stage]) ?? -1] ?? '').map((text): StageText =>
+      ({ stage, kind: /^beside:\s*/i.test(text) ? 'beside' : 'does', how: text.replace(/^beside:\s*/i, '') })))
+    return variantsFrom(texts, known?.variants)
   }
 
   private requirement(text: string, variants: readonly Variant[], fail: (message: string) => void): Requirement | null {

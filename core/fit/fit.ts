@@ -1,8 +1,9 @@
 import { partOf, suits, suitsEveryone, type Part } from '../attendance'
 import { minutesOf, timeOf } from '../calendar/dates'
+import { sessionCautions, type Caution } from '../cautions'
 import { childHours } from '../attendance/presence'
 import type { Activity, CalendarDate, Center, Child, Home, Material, RhythmBlock, TimeOfDay } from '../domain'
-import { centersFor } from '../plan/place'
+import { centersFor, newPlacement } from '../plan/place'
 import { plannableBlocks } from '../plan/resolve'
 import { toGet, type ToGet } from '../supplies/toGet'
 
@@ -82,4 +83,18 @@ export function timesFor(activity: Activity, context: FitContext): TimeFit[] {
     return anyone ? [{ block, from: block.from, without: context.children.filter((child) => without.has(child)) }] : []
   })
   return found.sort((a, b) => a.without.length - b.without.length || (a.block.from < b.block.from ? -1 : 1))
+}
+
+/** The whole of a day: nobody can be asleep through it. */
+const ALL_DAY = { from: '00:00', to: '23:59' }
+
+/**
+ * Cautions that an idea would meet while all who come on these days are awake and near it. What a gate, another time or another material
+ * does about one shows once the idea has a day.
+ */
+export function trialCautions(fit: Fit, context: FitContext): Caution[] {
+  if (!context.dates.length) return []
+  const days = context.dates.map((date, i) => ({ number: i + 1, date, held: true, reason: '' }))
+  const placement = newPlacement('trial', 'trial', fit.activity.id, { kind: 'set-up', fromDay: 1, toDay: days.length }, null)
+  return sessionCautions({ placement, activity: fit.activity, center: null, block: null, days, ...ALL_DAY, start: 0, end: 0, freeAgain: 0, parts: fit.parts }, context)
 }

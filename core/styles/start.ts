@@ -5,7 +5,7 @@ import { applyAll, type Paper } from '../patterns'
 import { byId, resolvePlan } from '../plan/resolve'
 import { canPlace, newPlacement } from '../plan/place'
 import { toGet } from '../supplies/toGet'
-import { inTheme, takesTheme, themeOf } from '../theme'
+import { interestWords, inTheme, speaksOf, takesTheme, themeOf } from '../theme'
 import { SKELETONS, type Slot } from './skeleton'
 
 /** What a unit begins with: ideas in the basket and on the plan, and what patterns made for it. */
@@ -46,13 +46,13 @@ export function startOf(unit: Unit, house: House, today: string, options: StartO
   const library = house.activities.filter((activity) => !activity.archived)
   const days = programDays(house.home, unit).days.filter((day) => day.held)
   const dates = days.map((day) => day.date)
-  const wanted = unit.interest.toLowerCase().match(/\p{L}{4,}/gu)?.map((word) => word.replace(/s$/, '')) ?? []
+  const wanted = interestWords(unit.interest)
 
   const points = new Map(library.map((activity, i) => {
     const parts = suits(activity, { home: house.home, children: house.children, materials, dates })
     const text = `${activity.title} ${activity.aim}`.toLowerCase()
     const get = toGet(activity, parts, materials)
-    const sum = (takesTheme(activity) || theme.things.some((thing) => text.includes(thing.one.toLowerCase())) ? POINTS.theme : 0) + (wanted.some((word) => text.includes(word)) ? POINTS.interest : 0)
+    const sum = (takesTheme(activity) || theme.things.some((thing) => text.includes(thing.one.toLowerCase())) ? POINTS.theme : 0) + (speaksOf(activity, wanted) ? POINTS.interest : 0)
       + (suitsEveryone(parts) ? POINTS.everyone : 0) + (get.materials.length ? get.materials.length * POINTS.perMissing : POINTS.inHouse) + i * POINTS.perDay
     return [activity.id, parts.some((part) => part.does === 'takes-part') ? sum : -Infinity] as const
   }))

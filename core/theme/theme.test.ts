@@ -4,7 +4,7 @@ import { newIdea, newThemeObject, Unit } from '../domain'
 import { KNOWN_THINGS } from '../library/things'
 import { byId } from '../plan'
 import { aMaterial, anActivity, aNeed, aUnit } from '../testing/build'
-import { activitiesFor, inTheme, many, one, readNumber, readThings, slug, stretched, stretchesFor, themeOf, thingMaterial, withArticle } from '.'
+import { activitiesFor, interestWords, inTheme, many, one, readNumber, readThings, slug, stretched, speaksOf, stretchesFor, themeOf, thingMaterial, withArticle } from '.'
 
 const focus = { letter: 'K', number: 'five', shape: 'diamond', colour: 'sky blue' }
 const kites = aUnit({ name: 'Wind', words: ['gust', 'lift'], focus, objects: [
@@ -106,5 +106,13 @@ describe('stretching', () => {
     const idea = { ...newIdea('i', 'unit', 'act'), stretches: { number: 'taken' as const } }
     expect(activitiesFor(kites, [idea], [boats], materials)[0].requirements[0].quantity).toBe(5)
     expect(activitiesFor({ ...kites, focus: { ...focus, number: '4' } }, [idea], [boats], materials)[0].requirements[0].quantity).toBe(4)
+  })
+})
+
+describe('an interest', () => {
+  it.each([['anything that spins', ['spin']], ['Trains and diggers', ['train', 'digger']], ['her own letters', ['letter']], ['the', []], ['', []]])('“%s” is about %j', (interest, words) => expect(interestWords(interest)).toEqual(words))
+  it('is met by the beginning of a word, not by its middle', () => {
+    const rails = anActivity({ steps: ['Lay rails for the trains.'] })
+    expect([speaksOf(rails, ['train']), speaksOf(anActivity({ aim: 'Strain the peas.' }), ['train']), speaksOf(rails, [])]).toEqual([true, false, false])
   })
 })

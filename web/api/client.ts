@@ -1,6 +1,7 @@
 import type { Change, Row, ThingKind, ThingOf, CalendarDate } from '@core/domain'
 import type { Fault } from '@core/fault'
 import type { ImportEntry, PlanFile } from '@core/files'
+import type { UsedBefore } from '@core/fit'
 import type { DaySheet } from '@core/sheet'
 
 export interface User { id: string; name: string; signIn: string }
@@ -57,5 +58,8 @@ export const api = {
   shared: (token: string) => call<{ label: string; endsOn: CalendarDate; sheet: DaySheet; ticks: Tick[] }>('GET', `/shared/${token}`),
   sharedTick: (token: string, tick: { placementId: string; step: string; done: boolean }) => call<Tick>('PUT', `/shared/${token}/ticks`, tick),
   previewFile: (file: PlanFile) => call<{ entries: ImportEntry[] }>('POST', '/plan-files/preview', file),
+  usedBefore: () => call<{ used: Record<string, UsedBefore[]> }>('GET', '/activities/used'),
+  previewActivities: (text: string) => call<{ entries: ImportEntry[] }>('POST', '/activities/csv/preview', { text }),
+  applyActivities: (text: string) => call<{ entries: ImportEntry[] }>('POST', '/activities/csv/apply', { text }),
   applyFile: (file: PlanFile) => call<{ entries: ImportEntry[] }>('POST', '/plan-files/apply', file),
 }

@@ -1,24 +1,78 @@
 import MiniSearch from 'minisearch'
-import { computed, shallowRef, watch, type Ref } from 'vue'
+import { computed, onScopeDispose, ref, watch, type Ref } from 'vue'
 import type { Activity } from '@core/domain'
 import { CENTER_NAMES, DOMAIN_NAMES } from '@core/format'
 
-/**
- * Search over activities by any word of theirs, the title first. Returns ids in order of fit; null while nothing is typed.
- *
- * @param activities the library
- * @param text what was typed
- */
-export function useLibrarySearch(activities: Ref<readonly Activity[]>, text: Ref<string>) {
-  const index = shallowRef<MiniSearch>()
-  watch(activities, (list) => {
-    const next = new MiniSearch({ fields: ['title', 'aim', 'places', 'words'], searchOptions: { prefix: true, fuzzy: 0.15, boost: { title: 4, aim: 2 }, combineWith: 'AND' } })
-    next.addAll(list.map((one) => ({
+interface Doc { id: string; title: string; aim: string; places: string; words: string }
+
+/** Ideas that are read into the index at once; more are read in pieces, so that nothing stands still meanwhile. */
+const PIECE = 400
+
+const docs = new WeakMap<Activity, Doc>()
+function docOf(one: Activity): Doc {
+  let doc = docs.get(one)
+  if (!doc) {
+    doc = {
       id: one.id, title: one.title, aim: one.aim,
       places: [...one.centers.map((kind) => CENTER_NAMES[kind]), ...one.domains.map((domain) => DOMAIN_NAMES[domain])].join(' '),
       words: [...one.steps, ...one.variants.map((variant) => variant.how)].join(' '),
-    })))
-    index.value = next
+    }
+    docs.set(one, doc)
+  }
+  return doc
+}
+const same = (a: Doc, b: Doc) => a.title === b.title && a.aim === b.aim && a.places === b.places && a.words === b.words
+
+/**
+ * Search over activities by any word of theirs, the title first. Only what changed is read again.
+ *
+ * @param activities the library
+ * @param text what was typed
+ * @returns `hits`: ids in order of fit, null while nothing is typed; `reading` while a large library is still being read
+ */
+export function useLibrarySearch(activities: Ref<readonly Activity[]>, text: Ref<string | null>) {
+  const index = new MiniSearch<Doc>({ fields: ['title', 'aim', 'places', 'words'], searchOptions: { prefix: true, fuzzy: (term) => (term.length > 3 ? 0.15 : false), boost: { title: 4, aim: 2 }, combineWith: 'AND' } })
+  const known = new Map<string, Doc>()
+  const read = ref(0)
+  const reading = ref(false)
+  let run = 0
+  onScopeDispose(() => void run++)
+
+  function take(piece: readonly Doc[]): void {
+    for (const doc of piece) {
+      if (known.has(doc.id)) index.replace(doc)
+      else index.add(doc)
+      known.set(doc.id, doc)
+    }
+    read.value++
+  }
+  watch(activities, (list) => {
+    const mine = ++run
+    const now = list.map(docOf)
+    const ids = new Set(now.map((doc) => doc.id))
+    for (const id of [...known.keys()]) {
+      if (ids.has(id)) continue
+      index.discard(id)
+      known.delete(id)
+    }
+    const changed = now.filter((doc) => {
+      const old = known.get(doc.id)
+      return !old || (old !== doc && !same(old, doc))
+    })
+    take(changed.slice(0, PIECE))
+    reading.value = changed.length > PIECE
+    const next = (at: number) => {
+      if (mine !== run) return
+      take(changed.slice(at, at + PIECE))
+      reading.value = at + PIECE < changed.length
+      if (reading.value) setTimeout(next, 0, at + PIECE)
+    }
+    if (reading.value) setTimeout(next, 0, PIECE)
   }, { immediate: true })
-  return computed(() => (text.value.trim() ? (index.value?.search(text.value).map((hit) => hit.id as string) ?? []) : null))
+
+  const hits = computed(() => {
+    void read.value
+    return text.value?.trim() ? index.search(text.value).map((hit) => hit.id as string) : null
+  })
+  return { hits, reading }
 }

@@ -19,7 +19,7 @@ const board = useBoard()
 
 const session = computed(() => store.readings?.plan.sessions.find((one) => one.placement.id === props.placement.id))
 const problem = computed(() => store.readings?.plan.problems.find((one) => one.placementId === props.placement.id))
-const activity = computed(() => house.activitiesById.get(props.placement.activityId))
+const activity = computed(() => store.activitiesById.get(props.placement.activityId))
 const cautions = computed(() => store.readings?.cautions.filter((one) => one.session.placement.id === props.placement.id) ?? [])
 const names = computed(() => house.children.map((child) => child.name))
 const groups = computed(() => {

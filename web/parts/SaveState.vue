@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { thingName } from '@core/files'
-import { useHouse } from '../stores/house'
+import { useUnit } from '../stores/unit'
 import { useWriter } from '../stores/writer'
 
 const writer = useWriter()
-const house = useHouse()
+const unit = useUnit()
 const undone = ref(false)
 watch(() => writer.said, (text) => {
   undone.value = Boolean(text)
@@ -15,7 +15,7 @@ const name = computed(() => {
   const value = first?.theirs ?? first?.yours
   if (!first || !value) return 'this'
   // A placement is called by what it is: nobody sees its id.
-  return 'activityId' in value && value.activityId ? (house.activitiesById.get(value.activityId)?.title ?? 'this') : thingName(first.kind, value)
+  return 'activityId' in value && value.activityId ? (unit.activitiesById.get(value.activityId)?.title ?? 'this') : thingName(first.kind, value)
 })
 const removed = computed(() => writer.conflict?.conflicts.some((one) => one.theirs === null))
 function close() {

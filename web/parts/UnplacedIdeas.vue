@@ -2,15 +2,13 @@
 import { computed } from 'vue'
 import { countWords, FORM_NAMES } from '@core/format'
 import { useBoard } from '../stores/board'
-import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
 
 /** Ideas of the basket that have no place yet, to drag or to carry onto the plan. */
 const store = useUnit()
-const house = useHouse()
 const board = useBoard()
 const ideas = computed(() => store.unplaced.flatMap((idea) => {
-  const activity = idea.activityId ? house.activitiesById.get(idea.activityId) : undefined
+  const activity = idea.activityId ? store.activitiesById.get(idea.activityId) : undefined
   return activity ? [{ idea, activity }] : []
 }))
 /** Placements that a closure or a shorter unit left without a date: kept, and said here. */

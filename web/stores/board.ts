@@ -3,7 +3,6 @@ import { computed, ref, shallowRef } from 'vue'
 import type { CautionRemedy } from '@core/cautions'
 import { newIdea, type Placement, type Where } from '@core/domain'
 import { canPlace, newPlacement, type Slot, type Verdict } from '@core/plan'
-import { useHouse } from './house'
 import { useUnit } from './unit'
 
 /** What is shown in the pocket. */
@@ -15,7 +14,6 @@ export interface Carried { placementId: string | null; activityId: string }
 /** The plan board: what is selected and carried, and every move on the plan. */
 export const useBoard = defineStore('board', () => {
   const unit = useUnit()
-  const house = useHouse()
 
   const selected = ref<Selected>(null)
   const carried = ref<Carried | null>(null)
@@ -28,7 +26,7 @@ export const useBoard = defineStore('board', () => {
     const now = selected.value
     return now?.kind === 'placement' ? unit.placements.find((one) => one.id === now.id) : undefined
   })
-  const titleOf = (activityId: string) => house.activitiesById.get(activityId)?.title ?? 'this'
+  const titleOf = (activityId: string) => unit.activitiesById.get(activityId)?.title ?? 'this'
 
   /** Whether something could lie somewhere, before it is dropped. */
   function verdict(what: Carried, where: Where, centerId: string | null = null): Verdict | null {

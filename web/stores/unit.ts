@@ -1,7 +1,9 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Idea, Placement, Unit, UnitSnapshot } from '@core/domain'
+import { byId } from '@core/plan'
 import { readingsOf } from '@core/pulse'
+import { activitiesFor, themeOf } from '@core/theme'
 import { api, type ChangedRow, type Tick } from '../api/client'
 import { openLine } from '../api/liveLine'
 import { useHouse } from './house'
@@ -30,12 +32,18 @@ export const useUnit = defineStore('unit', () => {
   const placements = computed<Placement[]>(() => ofUnit(rows.list('placement')))
   const ideas = computed<Idea[]>(() => ofUnit(rows.list('idea')))
   const purchases = computed(() => ofUnit(rows.list('purchase')))
+  /** Half ideas that belong to no unit yet. */
+  const loose = computed<Idea[]>(() => rows.list('idea').filter((one) => one.unitId === null))
+  const theme = computed(() => (unit.value ? themeOf(unit.value) : null))
+  /** The library as this unit sees it: its own words and things in the slots, and the stretches that were taken. */
+  const activities = computed(() => (unit.value ? activitiesFor(unit.value, ideas.value, house.activities, house.materialsById) : house.activities))
+  const activitiesById = computed(() => byId(activities.value))
   const ready = computed(() => Boolean(unit.value && house.home && !loading.value))
 
   const snapshot = computed<UnitSnapshot | null>(() =>
     unit.value && house.home
       ? {
-          home: house.home, children: house.children, adults: house.adults, centers: house.centers, materials: house.materials, activities: house.activities,
+          home: house.home, children: house.children, adults: house.adults, centers: house.centers, materials: house.materials, activities: activities.value,
           unit: unit.value, placements: placements.value, ideas: ideas.value, purchases: purchases.value, today: session.today,
         }
       : null)
@@ -99,5 +107,5 @@ export const useUnit = defineStore('unit', () => {
     takeTick(await api.tick(id.value!, day, { placementId, step, done }))
   }
 
-  return { id, unit, placements, ideas, purchases, ready, loading, failed, fault, snapshot, readings, days, today, ticks, unplaced, sharesChanged, open, load, commit, tick }
+  return { id, unit, theme, placements, ideas, loose, purchases, activities, activitiesById, ready, loading, failed, fault, snapshot, readings, days, today, ticks, unplaced, sharesChanged, open, load, commit, tick }
 })

@@ -4,17 +4,15 @@ import type { Placement } from '@core/domain'
 import { countWords, longDate } from '@core/format'
 import UnitFrame from '../parts/UnitFrame.vue'
 import { useBoard } from '../stores/board'
-import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
 
 /** What was done and what was not, day by day. */
 const store = useUnit()
-const house = useHouse()
 const board = useBoard()
 const days = computed(() => store.days.filter((day) => day.held && day.date <= store.snapshot!.today).map((day) => ({
   ...day,
   placements: store.placements.filter((one) => one.where.kind === 'moment' && one.where.day === day.number).map((one) => {
-    const steps = house.activitiesById.get(one.activityId)?.steps.length ?? 0
+    const steps = store.activitiesById.get(one.activityId)?.steps.length ?? 0
     return { one, title: board.titleOf(one.activityId), ticks: store.ticks.filter((tick) => tick.placementId === one.id && tick.done).length, steps }
   }),
 })).reverse())
