@@ -31,7 +31,7 @@ it('asks three questions and makes a working home of the answers', async () => {
   await fill(page, 'Child 2: first name', 'Emil')
   await fill(page, 'Child 2: born', '02152025')
   await click(page, 'Move in')
-  await sees(page, 'Length in program days')
+  await sees(page, 'Planning style')
   await fill(page, 'Theme', 'Bakers')
   await click(page, 'Start', 'form.k-sheet')
   await sees(page, 'Objects of the theme')

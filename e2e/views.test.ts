@@ -29,7 +29,7 @@ const UNIT = '/units/wind-and-kites'
 /** Every view with its address, a text that shows it is there, and what to click first. */
 const VIEWS: [name: string, path: string, shows: string, click?: string][] = [
   ['units', '/units', 'Wheels and Ramps'],
-  ['start a unit', '/units?new=1', 'Length in program days'],
+  ['start a unit', '/units?new=1', 'Planning style'],
   ['spark', `${UNIT}/spark`, 'Objects of the theme'],
   ['gather', `${UNIT}/gather`, 'A bakery of dough'],
   ['gather, an idea', `${UNIT}/gather?open=kite-tails`, 'For whom'],

@@ -96,9 +96,9 @@ describe('in words', () => {
     expect(getWords({ materials: [aMaterial(), aMaterial()], cost: 350 }, 'USD')).toBe('2 things to get, $3.50')
   })
   it('the best time of day', () => {
-    expect(timeWords(timesFor(anActivity(), context))).toBe('everyone at after')
+    expect(timeWords(timesFor(anActivity(), context))).toBe('suits all in After, 15:00')
     const four = ['Di', 'Ed', 'Flo', 'Gus'].map((name) => aChild({ id: name, name }))
-    expect(timeWords([{ block: aHome().rhythm[0], from: '09:00', without: four }])).toBe('best at circle, without Di, Ed and 2 more')
+    expect(timeWords([{ block: aHome().rhythm[0], from: '09:00', without: four }])).toBe('best in Circle, 9:00, without Di, Ed and 2 more')
     expect(timeWords([])).toBe('no time of day is long enough')
   })
   it('when it was done', () => {

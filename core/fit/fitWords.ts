@@ -1,4 +1,4 @@
-import { countWords, fullDate, listWords, moneyWords } from '../format/words'
+import { clockWords, countWords, fullDate, listWords, moneyWords } from '../format/words'
 import type { ToGet } from '../supplies/toGet'
 import type { TimeFit } from './fit'
 import type { UsedBefore } from './usedBefore'
@@ -22,14 +22,14 @@ export const getWords = (get: ToGet, currency: string): string =>
   get.materials.length ? `${countWords(get.materials.length, 'thing')} to get${get.cost ? `, ${moneyWords(get.cost, currency)}` : ''}` : 'all in the house'
 
 const MOST_NAMED = 2
-/** The best time of day: "everyone at choice time", "outdoors, without Pip". */
+/** The best time of day: "suits all in Choice, 9:30", "best in Outdoors, 10:30, without Pip". */
 export function timeWords(times: readonly TimeFit[]): string {
   const [best] = times
   if (!best) return 'no time of day is long enough'
-  const block = best.block.name.toLowerCase()
+  const block = `${best.block.name}, ${clockWords(best.from)}`
   const names = best.without.map((child) => child.name)
-  if (!names.length) return `everyone at ${block}`
-  return `best at ${block}, without ${names.length > MOST_NAMED ? `${names.slice(0, MOST_NAMED).join(', ')} and ${names.length - MOST_NAMED} more` : listWords(names)}`
+  if (!names.length) return `suits all in ${block}`
+  return `best in ${block}, without ${names.length > MOST_NAMED ? `${names.slice(0, MOST_NAMED).join(', ')} and ${names.length - MOST_NAMED} more` : listWords(names)}`
 }
 
 /** "Used 12 March 2025 in Wheels and Ramps: they asked for more"; empty where it never was. */

@@ -3,5 +3,6 @@ export { LARGER_THAN_A_TUBE_MM, pieceOf, slug, themeOf, UNMEASURED_MM, thingMate
 export { inTheme, SLOTS, slotsIn, takesTheme } from './slots'
 export { stretched, stretchesFor, type Stretch } from './stretch'
 export { activitiesFor } from './activitiesFor'
+export { thingUpdates } from './thingUpdates'
 export { interestWords, speaksOf } from './interest'
 export { readThings } from './readThings'

@@ -4,7 +4,7 @@ import { newIdea, newThemeObject, Unit } from '../domain'
 import { KNOWN_THINGS } from '../library/things'
 import { byId } from '../plan'
 import { aMaterial, anActivity, aNeed, aUnit } from '../testing/build'
-import { activitiesFor, interestWords, inTheme, many, one, readNumber, readThings, slug, stretched, speaksOf, stretchesFor, themeOf, thingMaterial, withArticle } from '.'
+import { activitiesFor, interestWords, inTheme, many, one, readNumber, readThings, slug, stretched, speaksOf, stretchesFor, themeOf, thingMaterial, thingUpdates, withArticle } from '.'
 
 const focus = { letter: 'K', number: 'five', shape: 'diamond', colour: 'sky blue' }
 const kites = aUnit({ name: 'Wind', words: ['gust', 'lift'], focus, objects: [
@@ -114,5 +114,17 @@ describe('an interest', () => {
   it('is met by the beginning of a word, not by its middle', () => {
     const rails = anActivity({ steps: ['Lay rails for the trains.'] })
     expect([speaksOf(rails, ['train']), speaksOf(anActivity({ aim: 'Strain the peas.' }), ['train']), speaksOf(rails, [])]).toEqual([true, false, false])
+  })
+})
+
+describe('the materials of a theme’s objects', () => {
+  const before = aUnit({ objects: [newThemeObject('shell', 6), newThemeObject('crab', 1)] })
+  const stock = byId(themeOf(before).things.map((thing) => ({ ...thingMaterial(thing), place: 'blue box' })))
+  const change = (over: Partial<Unit['objects'][number]>) => thingUpdates(before, { ...before, objects: [{ ...before.objects[0], ...over }, before.objects[1]] }, stock)
+  it('take on a measure, and keep their place', () => expect(change({ pieceMm: [90, 60, 40] })).toEqual([expect.objectContaining({ id: 'thing-shell', place: 'blue box', onHand: 6, safety: expect.objectContaining({ partMm: [90, 60, 40] }) })]))
+  it('take on a count, and keep their measure', () => expect(change({ onHand: 9 })).toEqual([{ ...stock.get('thing-shell'), onHand: 9 }]))
+  it('stay as they are when something else changes, or when the pantry does not have them', () => {
+    expect(change({ colours: ['pink'] })).toEqual([])
+    expect(thingUpdates(before, { ...before, objects: [{ ...before.objects[0], onHand: 9 }] }, new Map())).toEqual([])
   })
 })

@@ -22,7 +22,7 @@ const found = computed<Found[]>(() => {
     ...house.children.map((one): Found => ({ title: one.name, what: 'child', to: { name: 'home', query: { tab: 'children', open: one.id } } })),
     ...house.adults.map((one): Found => ({ title: one.name, what: 'adult', to: { name: 'home', query: { tab: 'adults', open: one.id } } })),
     ...house.centers.map((one): Found => ({ title: one.name, what: 'center', to: { name: 'home', query: { tab: 'centers', open: one.id } } })),
-    ...(unit.id ? house.activities.map((one): Found => ({ title: one.title, what: 'activity', to: { name: 'gather', params: { unitId: unit.id! }, query: { open: one.id } } })) : []),
+    ...unit.activities.map((one): Found => ({ title: one.title, what: one.archived ? 'idea, put aside' : 'idea', to: unit.id && !one.archived ? { name: 'gather', params: { unitId: unit.id }, query: { open: one.id } } : { name: 'library', query: { open: one.id } } })),
     ...house.materials.map((one): Found => ({ title: one.name, what: 'in the pantry', to: { name: 'pantry', query: { find: one.name } } })),
   ]
   const starts = all.filter((one) => one.title.toLowerCase().startsWith(wanted))

@@ -2,13 +2,15 @@
 import { computed, ref } from 'vue'
 import { Home, STYLES, WEEKDAYS } from '@core/domain'
 import { longDate, longWeekday, STYLE_NAMES } from '@core/format'
-import type { ImportEntry } from '@core/files'
 import { PlanFile } from '@core/files'
-import { api, ApiError } from '../api/client'
+import { api } from '../api/client'
 import { useDraft } from '../composables/useDraft'
+import { FileProblem, useFileIn } from '../composables/useFileIn'
 import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
+import FileIn from './FileIn.vue'
 import FormField from './FormField.vue'
+import ImportPreview from './ImportPreview.vue'
 import WeekHours from './WeekHours.vue'
 
 /** The home's own settings, closures, and its file in and out. */
@@ -28,46 +30,18 @@ function dropClosure(date: string) {
   commit()
 }
 
-const file = ref<PlanFile | null>(null)
-const preview = ref<ImportEntry[] | null>(null)
-const fileProblem = ref<string[]>([])
-const counts = computed(() => ({ add: preview.value?.filter((one) => one.does === 'add') ?? [], replace: preview.value?.filter((one) => one.does === 'replace') ?? [], same: preview.value?.filter((one) => one.does === 'same') ?? [] }))
-async function readFile(event: Event) {
-  const input = event.target as HTMLInputElement
-  const [chosen] = input.files ?? []
-  input.value = ''
-  preview.value = file.value = null
-  fileProblem.value = []
-  if (!chosen) return
+function readPlan({ name, text }: { name: string; text: string }): PlanFile {
   let parsed: unknown
   try {
-    parsed = JSON.parse(await chosen.text())
+    parsed = JSON.parse(text)
   } catch {
-    fileProblem.value = [`${chosen.name} is no plan file: it is not JSON. Nothing was changed.`]
-    return
+    throw new FileProblem([`${name} is no plan file: it is not JSON. Nothing was changed.`])
   }
   const checked = PlanFile.safeParse(parsed)
-  if (!checked.success) {
-    fileProblem.value = [`${chosen.name} has faults, so nothing was changed:`, ...checked.error.issues.slice(0, 8).map((issue) => `${issue.path.join('.') || 'the file'}: ${issue.message}`)]
-    return
-  }
-  try {
-    preview.value = (await api.previewFile(checked.data)).entries
-    file.value = checked.data
-  } catch (error) {
-    fileProblem.value = error instanceof ApiError ? [error.message, ...error.faults.map((fault) => `${fault.field}: ${fault.message}`)] : [String(error)]
-  }
+  if (checked.success) return checked.data
+  throw new FileProblem([`${name} has faults, so nothing was changed:`, ...checked.error.issues.slice(0, 8).map((issue) => `${issue.path.join('.') || 'the file'}: ${issue.message}`)])
 }
-async function applyFile() {
-  if (!file.value) return
-  try {
-    await api.applyFile(file.value)
-    preview.value = file.value = null
-    await house.load()
-  } catch (error) {
-    fileProblem.value = [error instanceof Error ? error.message : String(error)]
-  }
-}
+const file = useFileIn(readPlan, { preview: api.previewFile, apply: api.applyFile, done: house.load })
 </script>
 
 <template>
@@ -91,12 +65,8 @@ async function applyFile() {
       </section>
       <section class="rows"><h2>Everything as a file</h2>
         <p class="small mute">One open file with the home, the library and every unit. Keep a copy somewhere else.</p>
-        <div class="inline"><v-btn href="/api/v1/plan-file" download>Save a copy</v-btn><label class="v-btn k-btn file-btn">Bring a file in<input type="file" accept=".json,application/json" class="sr-only" @change="readFile" /></label></div>
-        <div v-if="fileProblem.length" class="notice" role="alert"><p v-for="line in fileProblem" :key="line">{{ line }}</p></div>
-        <div v-if="preview" class="notice soft stack" role="status">
-          <p><b>{{ counts.add.length }} added, {{ counts.replace.length }} replaced, {{ counts.same.length }} the same.</b> <template v-if="counts.replace.length">Replaced: {{ counts.replace.slice(0, 6).map((one) => one.name).join(', ') }}{{ counts.replace.length > 6 ? ' and more' : '' }}.</template></p>
-          <div class="inline"><v-btn class="primary" :disabled="!counts.add.length && !counts.replace.length" @click="applyFile">Bring it in</v-btn><v-btn class="plain" @click="preview = file = null">Leave it</v-btn></div>
-        </div>
+        <div class="inline"><v-btn href="/api/v1/plan-file" download>Save a copy</v-btn><FileIn accept=".json,application/json" label="Bring a file in" @read="file.take" /></div>
+        <ImportPreview :entries="file.entries.value" :problems="file.problems.value" @apply="file.apply" @leave="file.leave" />
       </section>
     </div>
   </div>
@@ -104,7 +74,5 @@ async function applyFile() {
 
 <style scoped>
 .settings { display: grid; grid-template-columns: minmax(0, 420px) minmax(0, 420px); gap: 36px; align-items: start; }
-.file-btn { display: inline-flex; align-items: center; border: 1px solid var(--edge-strong); border-radius: 8px; cursor: pointer; }
-.file-btn:focus-within { outline: 2px solid var(--spruce); outline-offset: 2px; }
 @media (max-width: 1000px) { .settings { grid-template-columns: minmax(0, 1fr); } }
 </style>

@@ -33,6 +33,7 @@ const tabs = computed(() =>
           <li><router-link to="/units">Units</router-link></li>
           <li><router-link to="/home">Home</router-link></li>
           <li><router-link to="/pantry">Pantry</router-link></li>
+          <li><router-link to="/library">Library</router-link></li>
           <li><router-link to="/cautions">Cautions</router-link></li>
           <li><button type="button" @click="$emit('look')">{{ look === 'dark' ? 'Light' : 'Dark' }}</button></li>
           <li><button type="button" @click="session.signOut">Sign out</button></li>

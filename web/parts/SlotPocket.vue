@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Where } from '@core/domain'
-import { longDate } from '@core/format'
+import { longDate, STYLE_NAMES } from '@core/format'
+import { SKELETONS } from '@core/styles/skeleton'
 import { useBoard } from '../stores/board'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
@@ -12,6 +13,11 @@ const store = useUnit()
 const house = useHouse()
 const board = useBoard()
 const day = computed(() => store.days.find((one) => one.number === (props.where.kind === 'moment' ? props.where.day : props.where.fromDay)))
+const hint = computed(() => {
+  const where = props.where
+  const kind = where.kind === 'moment' ? house.home?.rhythm.find((one) => one.id === where.blockId)?.kind : 'set-up'
+  return kind && SKELETONS[store.unit!.style].hints[kind]
+})
 const title = computed(() => {
   const where = props.where
   return where.kind === 'moment' ? (house.home?.rhythm.find((one) => one.id === where.blockId)?.name ?? 'A time') : 'Out at the centers'
@@ -29,7 +35,7 @@ const not = computed(() => options.value.filter((one) => !one.placed && one.verd
 
 <template>
   <div class="stack">
-    <div><h2>{{ title }}</h2><p v-if="day" class="mute small">Day {{ day.number }}, {{ longDate(day.date) }}</p></div>
+    <div><h2>{{ title }}</h2><p v-if="day" class="mute small">Day {{ day.number }}, {{ longDate(day.date) }}</p><p v-if="hint" class="small">{{ STYLE_NAMES[store.unit!.style] }} would have here: {{ hint.toLowerCase() }}.</p></div>
     <section class="rows"><h3>{{ fits.length ? 'These suit it' : 'Nothing in the basket suits it' }}</h3>
       <v-btn v-for="one in fits" :key="one.activityId" class="idea" block @click="board.drop({ placementId: null, activityId: one.activityId }, props.where)"><span>{{ board.titleOf(one.activityId) }}<span v-if="one.placed" class="mute small">&nbsp;again</span></span></v-btn>
       <v-btn :to="{ name: 'gather', params: { unitId: store.id! } }" class="plain">Look in the library</v-btn>

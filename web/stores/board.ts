@@ -1,8 +1,11 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { CautionRemedy } from '@core/cautions'
-import { newIdea, type Placement, type Where } from '@core/domain'
+import { newIdea, type Activity, type Idea, type Placement, type Where } from '@core/domain'
+import { canonical } from '@core/files'
+import type { MadeActivity } from '@core/patterns'
 import { canPlace, newPlacement, type Slot, type Verdict } from '@core/plan'
+import { useHouse } from './house'
 import { useUnit } from './unit'
 
 /** What is shown in the pocket. */
@@ -14,6 +17,7 @@ export interface Carried { placementId: string | null; activityId: string }
 /** The plan board: what is selected and carried, and every move on the plan. */
 export const useBoard = defineStore('board', () => {
   const unit = useUnit()
+  const house = useHouse()
 
   const selected = ref<Selected>(null)
   const carried = ref<Carried | null>(null)
@@ -86,5 +90,26 @@ export const useBoard = defineStore('board', () => {
     void unit.commit(`Gather ${titleOf(activityId)}`, [{ put: 'idea', value: newIdea(crypto.randomUUID(), unit.id, activityId) }])
   }
 
-  return { selected, carried, refused, said, day, placement, verdict, drop, patch, pin, remove, remedy, gather, titleOf }
+  /** Gathers what a pattern made. Made before in the same words, it is taken from the library; else it goes in, with what the home lacks of its materials. */
+  function gatherMade({ activity, materials }: MadeActivity): void {
+    const written = (one: Activity) => canonical({ ...one, id: '' })
+    const known = house.activities.find((one) => one.pattern === activity.pattern && written(one) === written(activity))
+    const id = known?.id ?? crypto.randomUUID()
+    void unit.commit(`Gather ${activity.title}`, [
+      ...(known ? [] : [...materials.filter((one) => !house.materialsById.has(one.id)).map((value) => ({ put: 'material' as const, value })), { put: 'activity' as const, value: { ...activity, id } }]),
+      { put: 'idea', value: newIdea(crypto.randomUUID(), unit.id, id) },
+    ])
+  }
+  const ideaOf = (activityId: string): Idea | undefined => unit.ideas.find((idea) => idea.activityId === activityId)
+  /** Puts an idea out of the basket. Its place on the plan, where it has one, stays. */
+  function leave(idea: Idea): void {
+    void unit.commit(`Leave ${idea.activityId ? titleOf(idea.activityId) : 'an idea'}`, [{ remove: 'idea', id: idea.id }])
+  }
+  /** Takes a stretch of the unit's focus into an idea, or leaves it; null asks again. */
+  function stretch(idea: Idea, id: string, answer: Idea['stretches'][string] | null): void {
+    const { [id]: _, ...rest } = idea.stretches
+    void unit.commit(`${titleOf(idea.activityId!)}: ${answer === 'taken' ? 'take' : answer === 'left' ? 'leave' : 'ask again about'} the ${id}`, [{ put: 'idea', value: { ...idea, stretches: answer ? { ...rest, [id]: answer } : rest } }])
+  }
+
+  return { selected, carried, refused, said, day, placement, verdict, drop, patch, pin, remove, remedy, gather, gatherMade, ideaOf, leave, stretch, titleOf }
 })

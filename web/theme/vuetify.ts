@@ -29,7 +29,7 @@ export const vuetify = createVuetify({
   defaults: {
     global: { ripple: false, elevation: 0 },
     VBtn: { variant: 'outlined', rounded: 'lg', class: 'k-btn' },
-    VTextField: field, VSelect: { ...field, menuProps: { transition: false } }, VCombobox: { ...field, menuProps: { transition: false } }, VTextarea: { ...field, autoGrow: true, rows: 2 },
+    VTextField: field, VSelect: { ...field, menuProps: { transition: false } }, VAutocomplete: { ...field, menuProps: { transition: false } }, VCombobox: { ...field, menuProps: { transition: false } }, VTextarea: { ...field, autoGrow: true, rows: 2 },
     VCheckbox: { density: 'compact', hideDetails: true, color: 'primary' },
     VDialog: { maxWidth: 520, transition: false },
     VTooltip: { openDelay: 300, transition: false },

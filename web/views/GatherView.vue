@@ -1,160 +1,134 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { useRoute } from 'vue-router'
-import { suits, suitsEveryone, type Part } from '@core/attendance'
-import { CENTER_KINDS, DOMAINS, type Activity, type CenterKind, type Idea, type LearningDomain } from '@core/domain'
-import { ATTENTION_NAMES, CENTER_NAMES, countWords, DOMAIN_NAMES, MESS_NAMES, moneyWords } from '@core/format'
-import { toGet, type ToGet } from '@core/supplies'
+import { useRoute, useRouter } from 'vue-router'
+import { mondayOf } from '@core/calendar'
+import type { Activity } from '@core/domain'
+import { NO_FILTERS, passes, type IdeaFilters } from '@core/fit'
+import { countWords } from '@core/format'
+import type { MadeActivity } from '@core/patterns'
+import { lacksOf, touchesOf } from '@core/touches'
+import { useFits, useUsedBefore } from '../composables/useFits'
 import { useLibrarySearch } from '../composables/useLibrarySearch'
-import ActivityDetails from '../parts/ActivityDetails.vue'
-import ChildMarks from '../parts/ChildMarks.vue'
+import { usePatterns } from '../composables/usePatterns'
+import BasketPocket from '../parts/BasketPocket.vue'
+import IdeaFilterBar from '../parts/IdeaFilterBar.vue'
+import IdeaList from '../parts/IdeaList.vue'
+import IdeaPocket from '../parts/IdeaPocket.vue'
+import NotebookList from '../parts/NotebookList.vue'
+import PatternList from '../parts/PatternList.vue'
+import SegmentedTabs from '../parts/SegmentedTabs.vue'
 import UnitFrame from '../parts/UnitFrame.vue'
 import { useBoard } from '../stores/board'
-import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
 
+/** Ideas into the basket: from the library, out of the theme by patterns, or out of her own head. */
 const store = useUnit()
-const house = useHouse()
 const board = useBoard()
 const route = useRoute()
+const router = useRouter()
 
-const text = ref('')
+const TABS = ['library', 'patterns', 'notebook'] as const
+type Tab = (typeof TABS)[number]
+const tab = computed<Tab>({
+  get: () => TABS.find((one) => one === route.query.tab) ?? 'library',
+  set: (value) => {
+    openId.value = null
+    void router.replace({ query: value === 'library' ? {} : { tab: value } })
+  },
+})
+const text = ref<string | null>('')
 const wanted = refDebounced(text, 60)
-const center = ref<CenterKind | null>(null)
-const domain = ref<LearningDomain | null>(null)
-const everyone = ref(false)
-const inHouse = ref(false)
-const quick = ref(false)
+const filters = ref<IdeaFilters>({ ...NO_FILTERS })
+const filterBar = ref<InstanceType<typeof IdeaFilterBar>>()
 const openId = ref<string | null>(null)
 const pocketOpen = ref(false)
-const half = ref('')
-const QUICK_MINUTES = 10
-const PAGE = 24
-const shownCount = ref(PAGE)
 
-const activities = computed(() => house.activities)
-const hits = useLibrarySearch(activities, wanted)
-
-interface Entry { activity: Activity; parts: Part[]; get: ToGet; everyone: boolean; ready: number }
-const dates = computed(() => store.days.filter((day) => day.held).map((day) => day.date))
-const entries = computed(() => new Map(activities.value.map((activity): [string, Entry] => {
-  const parts = dates.value.length ? suits(activity, { home: house.home!, children: house.children, materials: house.materialsById, dates: dates.value }) : []
-  const ready = activity.minutes.setUp + activity.prep.reduce((sum, step) => sum + step.minutes + (typeof step.wait === 'number' ? step.wait : 720), 0)
-  return [activity.id, { activity, parts, get: toGet(activity, parts, house.materialsById), everyone: suitsEveryone(parts), ready }]
-})))
+const patternsWanted = computed(() => tab.value === 'patterns')
+const patterns = usePatterns(patternsWanted)
+const { fit, timesOf, context } = useFits(() => patterns.materials.value)
+const used = useUsedBefore()
+const gathered = computed(() => new Set(store.ideas.flatMap((idea) => idea.activityId ?? [])))
+/** What is offered: nothing that was put aside, and of what patterns made only what is in the basket, unless it is asked for by a word. */
+const offered = computed(() => store.activities.filter((one) => !one.archived))
+const { hits, reading } = useLibrarySearch(offered, wanted)
 const found = computed(() => {
-  const ids = hits.value ?? [...activities.value].sort((a, b) => a.title.localeCompare(b.title, 'en')).map((one) => one.id)
-  return ids.flatMap((id) => {
-    const entry = entries.value.get(id)
-    if (!entry) return []
-    const { activity } = entry
-    if (center.value && !activity.centers.includes(center.value)) return []
-    if (domain.value && !activity.domains.slice(0, 2).includes(domain.value)) return []
-    if ((everyone.value && !entry.everyone) || (inHouse.value && entry.get.materials.length) || (quick.value && entry.ready > QUICK_MINUTES)) return []
-    return [entry]
-  })
+  const list = hits.value
+    ? hits.value.flatMap((id) => store.activitiesById.get(id) ?? [])
+    : offered.value.filter((one) => one.source !== 'pattern' || gathered.value.has(one.id)).sort((a, b) => a.title.localeCompare(b.title, 'en'))
+  return list.filter((one) => passes(one, filters.value, fit))
 })
-watch([wanted, center, domain, everyone, inHouse, quick], () => (shownCount.value = PAGE))
-const gathered = computed(() => new Map(store.ideas.flatMap((idea) => (idea.activityId ? [[idea.activityId, idea] as const] : []))))
-const daysOf = (activityId: string) => store.placements.filter((one) => one.activityId === activityId).map((one) => (one.where.kind === 'moment' ? one.where.day : one.where.fromDay)).sort((a, b) => a - b)
-const opened = computed(() => (openId.value ? entries.value.get(openId.value) : undefined))
+const lacks = computed(() => {
+  const { readings, snapshot } = store
+  const day = store.days.find((one) => one.number === board.day)
+  if (!readings || !snapshot || !day) return []
+  const week = touchesOf(readings.plan, snapshot).find((one) => one.monday === mondayOf(day.date))
+  return week ? lacksOf(week) : []
+})
+
+/** What a pattern made stands under its pattern's id until it is gathered; then it is an idea of the library as any other. */
+const gatheredPatterns = computed(() => new Map(store.ideas.flatMap((idea) => {
+  const activity = idea.activityId ? store.activitiesById.get(idea.activityId) : undefined
+  return activity?.pattern ? [[activity.pattern, idea] as const] : []
+})))
+const isGathered = (activity: Activity) => (tab.value === 'patterns' ? gatheredPatterns.value.has(activity.pattern ?? '') : gathered.value.has(activity.id))
+const madeBy = (id: string) => patterns.results.value.find((one) => one.made?.activity.id === id)?.made
+const opened = computed(() => {
+  const id = openId.value
+  return id === null ? undefined : (store.activitiesById.get(id) ?? madeBy(id)?.activity)
+})
+function open(activity: Activity) {
+  openId.value = (tab.value === 'patterns' ? gatheredPatterns.value.get(activity.pattern ?? '')?.activityId : null) ?? activity.id
+  pocketOpen.value = true
+}
+function gather(activity: Activity) {
+  const made = madeBy(activity.id)
+  if (made) gatherMade(made)
+  else board.gather(activity.id)
+}
+function gatherMade(made: MadeActivity) {
+  board.gatherMade(made)
+  const idea = gatheredPatterns.value.get(made.activity.pattern ?? '')
+  if (openId.value === made.activity.id && idea) openId.value = idea.activityId
+}
+function leave(activity: Activity) {
+  const idea = board.ideaOf(activity.id) ?? gatheredPatterns.value.get(activity.pattern ?? '')
+  if (idea) board.leave(idea)
+}
+const edit = (activity: Activity, copy: boolean) => void router.push(copy ? { name: 'activity-new', query: { copy: activity.id, unit: store.id } } : { name: 'activity-edit', params: { activityId: activity.id }, query: { unit: store.id } })
 watch(() => route.query.open, (id) => {
   if (typeof id === 'string') {
     openId.value = id
     pocketOpen.value = true
   }
 }, { immediate: true })
-
-const ideas = computed(() => store.ideas.flatMap((idea) => {
-  const activity = idea.activityId ? house.activitiesById.get(idea.activityId) : undefined
-  return activity ? [{ idea, activity, days: daysOf(activity.id) }] : []
-}).sort((a, b) => (a.days[0] ?? 0) - (b.days[0] ?? 0)))
-const halves = computed(() => store.ideas.filter((idea) => !idea.activityId))
-function getWords(entry: Entry): string {
-  const { materials, cost } = entry.get
-  if (!materials.length) return 'all in the house'
-  return `${countWords(materials.length, 'thing')} to get${cost ? `, ${moneyWords(cost, house.home!.currency)}` : ''}`
-}
-function readyWords(entry: Entry): string {
-  if (entry.ready < 60) return `${entry.ready} min ahead`
-  return entry.ready < 600 ? `${Math.round(entry.ready / 60)} h ahead` : 'the day before'
-}
-function open(id: string) {
-  openId.value = id
-  pocketOpen.value = true
-}
-const letGo = (idea: Idea) => store.commit(`Leave ${idea.activityId ? board.titleOf(idea.activityId) : 'an idea'}`, [{ remove: 'idea', id: idea.id }])
-function keepHalf() {
-  const words = half.value.trim()
-  if (!words) return
-  half.value = ''
-  void store.commit('Keep an idea', [{ put: 'idea', value: newIdea(crypto.randomUUID(), store.id, null, words) }])
-}
+const halves = computed(() => store.ideas.filter((idea) => !idea.activityId).length + store.loose.length)
 </script>
 
 <template>
   <UnitFrame v-model:pocket-open="pocketOpen" title="Gather" pocket-title="Basket">
-    <div class="filters" role="search">
-      <v-text-field v-model="text" class="grow" aria-label="Search the library by any word" placeholder="Search by any word" clearable type="search" />
-      <v-select v-model="center" class="pick" :items="CENTER_KINDS.map((kind) => ({ title: CENTER_NAMES[kind], value: kind }))" clearable aria-label="Center" placeholder="Every center" />
-      <v-select v-model="domain" class="pick" :items="DOMAINS.map((one) => ({ title: DOMAIN_NAMES[one], value: one }))" clearable aria-label="Domain" placeholder="Every domain" />
-      <div class="checks">
-        <v-checkbox v-model="everyone" label="Suits everyone" /><v-checkbox v-model="inHouse" label="Nothing to get" /><v-checkbox v-model="quick" label="Ready in 10 min" />
-        <span class="mute small count" role="status">{{ countWords(found.length, 'idea') }}</span>
-      </div>
-    </div>
-    <ul class="ideas">
-      <li v-for="entry in found.slice(0, shownCount)" :key="entry.activity.id" class="card idea" :class="{ 'is-selected': openId === entry.activity.id }">
-        <button type="button" class="open" @click="open(entry.activity.id)"><span class="card-title">{{ entry.activity.title }}</span></button>
-        <p class="aim">{{ entry.activity.aim }}</p>
-        <ChildMarks :parts="entry.parts" all />
-        <p class="small mute facts">{{ CENTER_NAMES[entry.activity.centers[0]] }} · {{ entry.activity.minutes.do }} min · {{ readyWords(entry) }} · {{ ATTENTION_NAMES[entry.activity.attention] }} · {{ MESS_NAMES[entry.activity.mess] }}</p>
-        <div class="row end">
-          <span class="small" :class="entry.get.materials.length ? 'ember' : 'mute'">{{ getWords(entry) }}</span>
-          <v-btn v-if="gathered.has(entry.activity.id)" size="small" class="plain" :aria-label="`In the basket: ${entry.activity.title}. Take it out`" @click="letGo(gathered.get(entry.activity.id)!)">In the basket</v-btn>
-          <v-btn v-else size="small" :aria-label="`Gather ${entry.activity.title}`" @click="board.gather(entry.activity.id)">Gather</v-btn>
-        </div>
-      </li>
-    </ul>
-    <div v-if="found.length > shownCount" class="more"><v-btn @click="shownCount += PAGE">Show {{ Math.min(PAGE, found.length - shownCount) }} more</v-btn></div>
-    <div v-if="!found.length" class="stack none"><h2>Nothing matches all of that</h2><p class="mute">Take a word or a filter away, or keep the idea in your own words.</p><div><v-btn @click="text = ''; center = null; domain = null; everyone = inHouse = quick = false">Clear the filters</v-btn></div></div>
+    <SegmentedTabs v-model="tab" label="Where ideas come from" :tabs="[{ value: 'library', title: 'Library', figure: String(offered.length) }, { value: 'patterns', title: 'Patterns', figure: store.theme?.things.length ? `on ${countWords(store.theme.things.length, 'object')}` : '' }, { value: 'notebook', title: 'Notebook', figure: halves ? String(halves) : '' }]" />
+    <template v-if="tab === 'library'">
+      <IdeaFilterBar ref="filterBar" v-model:text="text" v-model:filters="filters" :count="found.length" :reading="reading" :lacks="lacks" sources />
+      <IdeaList :activities="found" :fit="fit" :times-of="timesOf" :used="used" :open-id="openId" :gathered="isGathered" @open="open" @gather="gather" @leave="leave" />
+      <div v-if="!found.length && !reading" class="stack none"><h2>{{ offered.length ? 'Nothing matches all of that' : 'The library is empty' }}</h2><p class="mute">{{ offered.length ? 'Take a word or a filter away, or keep the idea in your own words.' : 'Fetch the ideas that ship, write one of your own, or let patterns make some.' }}</p><div class="inline"><v-btn v-if="offered.length" @click="filterBar?.clear()">Clear the filters</v-btn><v-btn v-else to="/library">To the library</v-btn></div></div>
+    </template>
+    <template v-else-if="tab === 'patterns'">
+      <p v-if="!patterns.ready.value" class="mute" role="status">Fetching the patterns</p>
+      <PatternList v-else :lacks="lacks" :results="patterns.results.value" :fit="fit" :times-of="timesOf" :open-id="openId" :gathered="isGathered" @open="open" @gather="gatherMade" @leave="leave" />
+    </template>
+    <NotebookList v-else />
 
     <template #pocket>
-      <template v-if="opened">
+      <template v-if="opened && context">
         <button type="button" class="why" @click="openId = null">← Basket, {{ countWords(store.ideas.length, 'idea') }}</button>
-        <ActivityDetails :activity="opened.activity" :parts="opened.parts" />
-        <div class="inline"><v-btn v-if="!gathered.has(opened.activity.id)" class="primary" @click="board.gather(opened.activity.id)">Gather it</v-btn><v-btn v-else @click="letGo(gathered.get(opened.activity.id)!)">Take it out of the basket</v-btn></div>
+        <IdeaPocket :key="opened.id" :fit="fit(opened)" :context="context" :used="used[opened.id]" :gathered="isGathered(opened) || gathered.has(opened.id)" @gather="gather(opened)" @leave="leave(opened)" @write="edit(opened, $event)" />
       </template>
-      <template v-else>
-        <div><h2>Basket</h2><p class="mute small">{{ countWords(store.ideas.length, 'idea') }}, {{ store.unplaced.length }} without a day</p></div>
-        <form class="half" @submit.prevent="keepHalf"><v-text-field v-model="half" aria-label="Half an idea" placeholder="Half an idea, a page, a link" maxlength="2000" /><v-btn type="submit" :disabled="!half.trim()">Keep</v-btn></form>
-        <ul class="rows"><li v-for="one in halves" :key="one.id" class="row basket-row"><span class="half-text">{{ one.text }}</span><button type="button" class="why small" :aria-label="`Leave: ${one.text}`" @click="letGo(one)">leave</button></li></ul>
-        <ul class="rows"><li v-for="one in ideas" :key="one.idea.id" class="row basket-row"><button type="button" class="why name" @click="open(one.activity.id)">{{ one.activity.title }}</button><span class="small" :class="one.days.length ? 'mute' : 'ember'">{{ one.days.length ? `day ${one.days.join(', ')}` : 'no day' }}</span></li></ul>
-        <p v-if="!store.ideas.length" class="mute">The basket is empty. Gather an idea from the library, or write half of one above.</p>
-        <v-btn v-else class="primary" :to="{ name: 'lay-out', params: { unitId: store.id! } }">Lay them out</v-btn>
-      </template>
+      <BasketPocket v-else @open="openId = $event" @notebook="tab = 'notebook'" />
     </template>
   </UnitFrame>
 </template>
 
 <style scoped>
-.filters { display: flex; flex-wrap: wrap; gap: 8px; margin-bottom: 14px; }
-.grow { flex: 2 1 200px; }
-.pick { flex: 1 1 160px; }
-.checks { flex: 1 0 100%; display: flex; flex-wrap: wrap; gap: 0 14px; align-items: center; margin-left: -8px; }
-.count { margin-left: auto; }
-.ideas { display: grid; grid-template-columns: repeat(auto-fill, minmax(250px, 1fr)); gap: 10px; }
-.idea { padding: 9px 12px 8px; display: grid; gap: 5px; grid-template-rows: auto 1fr auto auto auto; position: relative; }
-.open { background: none; border: 0; padding: 0; font: inherit; color: inherit; text-align: left; cursor: pointer; }
-.open .card-title { font-size: 16px; }
-.open:hover { color: var(--spruce); }
-.aim { font-size: 15px; line-height: 1.3; }
-.facts { line-height: 1.3; }
-.end { align-items: center; min-height: 36px; }
-.more, .none { padding: 16px 0; }
-.half { display: grid; grid-template-columns: 1fr auto; gap: 6px; }
-.half-text { border-left: 3px solid var(--apricot); padding-left: 8px; font-size: 15px; overflow-wrap: anywhere; }
-.basket-row { padding: 2px 0; align-items: baseline; }
-.basket-row .name { text-decoration: none; color: var(--ink); font-weight: 650; padding: 0; }
+.none { padding: 16px 0; }
 </style>

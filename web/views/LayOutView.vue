@@ -6,6 +6,7 @@ import { countHere } from '@core/sheet'
 import type { RhythmBlock, Where } from '@core/domain'
 import { clockWords, listWords, shortDate } from '@core/format'
 import { plannableBlocks, type Session } from '@core/plan'
+import { SKELETONS } from '@core/styles/skeleton'
 import { useCardDrag } from '../composables/useCardDrag'
 import { useHotkeys } from '../composables/useHotkeys'
 import PlacementPocket from '../parts/PlacementPocket.vue'
@@ -108,9 +109,11 @@ const suiting = computed(() => {
   for (const { block } of rows.value) for (const day of shown.value) if (day.held && !at(block, day.number).length) found.set(`${block.id} ${day.number}`, ids.filter((activityId) => board.verdict({ placementId: null, activityId }, whereFor(day.number, block.id))?.ok).length)
   return found
 })
+/** What the unit's planning style would put there. */
+const hints = computed(() => SKELETONS[store.unit!.style].hints)
 function emptyWords(block: RhythmBlock, day: number): string {
   const count = suiting.value.get(`${block.id} ${day}`) ?? 0
-  const first = block.kind === 'nap' ? 'Quiet time' : block.kind === 'after' || block.kind === 'outdoors' ? 'Free play' : `No ${block.name.toLowerCase()} yet`
+  const first = hints.value[block.kind] ?? (block.kind === 'nap' ? 'Quiet time' : block.kind === 'after' || block.kind === 'outdoors' ? 'Free play' : `No ${block.name.toLowerCase()} yet`)
   return count ? `${first}. ${count} ${count === 1 ? 'idea suits' : 'ideas suit'}` : first
 }
 

@@ -1,36 +1,36 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Placement } from '@core/domain'
 import { countWords, longDate } from '@core/format'
+import HowItWent from '../parts/HowItWent.vue'
 import UnitFrame from '../parts/UnitFrame.vue'
-import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 
 /** What was done and what was not, day by day. */
 const store = useUnit()
-const board = useBoard()
+const ticksOf = (id: string) => store.ticks.filter((tick) => tick.placementId === id && tick.done).length
 const days = computed(() => store.days.filter((day) => day.held && day.date <= store.snapshot!.today).map((day) => ({
-  ...day,
-  placements: store.placements.filter((one) => one.where.kind === 'moment' && one.where.day === day.number).map((one) => {
-    const steps = store.activitiesById.get(one.activityId)?.steps.length ?? 0
-    return { one, title: board.titleOf(one.activityId), ticks: store.ticks.filter((tick) => tick.placementId === one.id && tick.done).length, steps }
-  }),
+  ...day, placements: store.placements.filter((one) => one.where.kind === 'moment' && one.where.day === day.number),
 })).reverse())
+/** What stands out, from the day on which it was put out. */
+const out = computed(() => {
+  const begun = new Set(days.value.map((day) => day.number))
+  return store.placements.filter((one) => one.where.kind === 'set-up' && begun.has(one.where.fromDay))
+})
 const done = computed(() => store.placements.filter((one) => one.status === 'done').length)
-const setStatus = (one: Placement, status: Placement['status']) => board.patch(one, `${board.titleOf(one.activityId)}: ${status}`, { status: one.status === status ? 'planned' : status })
 </script>
 
 <template>
   <UnitFrame title="Look back">
     <h2>{{ done ? `${countWords(done, 'thing')} done so far` : 'Nothing is marked as done yet' }}</h2>
-    <p class="mute lead">Mark what was done and what was skipped: the supply list leaves both out of what is still to come.</p>
+    <p class="mute lead">Mark what was done and what was skipped: the supply list leaves both out of what is still to come. How it went stands by the idea when you look for one again.</p>
     <section v-for="day in days" :key="day.number" class="cubby day" :aria-label="`Day ${day.number}`">
       <h3>Day {{ day.number }}, {{ longDate(day.date) }}</h3>
       <p v-if="!day.placements.length" class="mute">Nothing was laid out.</p>
-      <div v-for="{ one, title, ticks } in day.placements" :key="one.id" class="card row done">
-        <span><b>{{ title }}</b><span v-if="ticks" class="small mute">&nbsp;· {{ countWords(ticks, 'step') }} ticked</span></span>
-        <span class="inline"><v-btn size="small" :class="{ primary: one.status === 'done' }" :aria-pressed="one.status === 'done'" :aria-label="`Done: ${title}`" @click="setStatus(one, 'done')">Done</v-btn><v-btn size="small" :class="{ primary: one.status === 'skipped' }" :aria-pressed="one.status === 'skipped'" :aria-label="`Skipped: ${title}`" @click="setStatus(one, 'skipped')">Skipped</v-btn></span>
-      </div>
+      <HowItWent v-for="one in day.placements" :key="one.id" :placement="one" :ticks="ticksOf(one.id)" />
+    </section>
+    <section v-if="out.length" class="cubby day" aria-label="Out at the centers">
+      <h3>Out at the centers</h3>
+      <HowItWent v-for="one in out" :key="one.id" :placement="one" :ticks="ticksOf(one.id)" />
     </section>
     <p v-if="!days.length" class="mute">The unit has not begun: there is nothing to look back on.</p>
   </UnitFrame>
@@ -39,5 +39,4 @@ const setStatus = (one: Placement, status: Placement['status']) => board.patch(o
 <style scoped>
 .lead { margin-bottom: 12px; }
 .day { padding: 8px 10px 10px; display: grid; gap: 6px; margin-bottom: 10px; max-width: 760px; }
-.done { padding: 5px 6px 5px 12px; align-items: center; }
 </style>

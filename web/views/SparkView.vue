@@ -1,17 +1,27 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { MAX_UNIT_DAYS, newThemeObject, STYLES, Unit } from '@core/domain'
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { MAX_UNIT_DAYS, STYLES, Unit } from '@core/domain'
 import { countWords, longDate, STYLE_NAMES } from '@core/format'
+import { SKELETONS } from '@core/styles/skeleton'
+import { MOST_OBJECTS, readThings, type KnownThings } from '@core/theme/readThings'
+import { thingUpdates } from '@core/theme/thingUpdates'
 import FormField from '../parts/FormField.vue'
+import ThemeObjectRow from '../parts/ThemeObjectRow.vue'
 import UnitFrame from '../parts/UnitFrame.vue'
 import { useDraft } from '../composables/useDraft'
+import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
 
 /** The theme: its days, its words, its objects, its focus. */
 const store = useUnit()
+const house = useHouse()
 const source = computed(() => store.unit)
-const { draft, errors, commit } = useDraft(source, Unit, (value) => void store.commit(`Change ${value.name}`, [{ put: 'unit', value }]))
-const SIZES = [{ title: 'any', value: null }, { title: 'small', value: 'small' }, { title: 'medium', value: 'medium' }, { title: 'large', value: 'large' }]
+/** What was measured or counted of an object goes into the pantry too, where patterns put it. */
+function save(value: Unit) {
+  const before = store.unit!
+  void store.commit(`Change ${value.name}`, [{ put: 'unit', value }, ...thingUpdates(before, value, house.materialsById).map((one) => ({ put: 'material' as const, value: one }))])
+}
+const { draft, errors, commit } = useDraft(source, Unit, save)
 const closures = computed(() => store.readings?.plan.program.closures ?? [])
 const covers = computed(() => (store.days.length ? `${longDate(store.days[0].date)} to ${longDate(store.days[store.days.length - 1].date)}` : ''))
 const budget = computed({
@@ -20,12 +30,23 @@ const budget = computed({
     if (draft.value) draft.value.budget = String(text).trim() === '' ? null : Math.round(Number(text) * 100)
   },
 })
-function addObject() {
-  draft.value!.objects.push(newThemeObject('new object'))
+const quick = ref('')
+const openObject = ref<number | null>(null)
+const known = shallowRef<KnownThings>(new Map())
+onMounted(async () => {
+  known.value = (await import('@core/library/things')).KNOWN_THINGS
+})
+const adding = computed(() => readThings(quick.value, known.value))
+const quickProblem = computed(() => (adding.value.length + (draft.value?.objects.length ?? 0) > MOST_OBJECTS ? `A unit holds at most ${MOST_OBJECTS} objects` : undefined))
+function addObjects() {
+  if (!adding.value.length || quickProblem.value) return
+  draft.value!.objects.push(...adding.value)
+  quick.value = ''
   commit()
 }
 function dropObject(i: number) {
   draft.value!.objects.splice(i, 1)
+  openObject.value = null
   commit()
 }
 function handle(date: string, how: 'slide' | 'drop') {
@@ -56,27 +77,22 @@ const past = computed(() => store.placements.filter((one) => (one.where.kind ===
         <FormField label="Questions"><v-combobox v-model="draft.questions" multiple chips closable-chips :error-messages="errors.questions" aria-label="Questions" placeholder="Type one, press Enter" @update:model-value="commit" /></FormField>
         <FormField label="Words"><v-combobox v-model="draft.words" multiple chips closable-chips :error-messages="errors.words" aria-label="Words" placeholder="Type one, press Enter" @update:model-value="commit" /></FormField>
         <FormField label="Books"><v-combobox v-model="draft.books" multiple chips closable-chips :error-messages="errors.books" aria-label="Books" placeholder="Type one, press Enter" @update:model-value="commit" /></FormField>
+        <FormField label="Planning style" :hint="SKELETONS[draft.style].about"><v-select v-model="draft.style" :items="STYLES.map((style) => ({ title: STYLE_NAMES[style], value: style }))" aria-label="Planning style" @update:model-value="commit" /></FormField>
+        <FormField label="Interest it follows" :hint="draft.style === 'follow' ? 'One child’s or the group’s, without a name.' : undefined"><v-text-field v-model="draft.interest" placeholder="things that dig" maxlength="120" :error-messages="errors.interest" @blur="commit" /></FormField>
+        <FormField label="Note"><v-textarea v-model="draft.note" maxlength="4000" @blur="commit" /></FormField>
       </div>
       <div class="stack">
         <fieldset class="plain"><legend><h2>Focus</h2></legend><div class="four"><FormField label="Letter"><v-text-field v-model="draft.focus.letter" maxlength="120" @blur="commit" /></FormField><FormField label="Number"><v-text-field v-model="draft.focus.number" maxlength="120" @blur="commit" /></FormField><FormField label="Shape"><v-text-field v-model="draft.focus.shape" maxlength="120" @blur="commit" /></FormField><FormField label="Colour"><v-text-field v-model="draft.focus.colour" maxlength="120" @blur="commit" /></FormField></div></fieldset>
-        <FormField label="Planning style"><v-select v-model="draft.style" :items="STYLES.map((style) => ({ title: STYLE_NAMES[style], value: style }))" aria-label="Planning style" @update:model-value="commit" /></FormField>
         <fieldset class="plain rows"><legend><h2>Objects of the theme</h2></legend>
-          <div v-if="draft.objects.length" class="object object-head small mute" aria-hidden="true"><span>What</span><span>Colours</span><span>Size</span><span>Have</span><span /></div>
-          <div v-for="(one, i) in draft.objects" :key="i" class="object card">
-            <v-text-field v-model="one.name" :aria-label="`Object ${i + 1}`" :error-messages="errors[`objects.${i}.name`]" maxlength="120" @blur="commit" />
-            <v-text-field :model-value="one.colours.join(', ')" :aria-label="`Colours of ${one.name}`" placeholder="colours" @update:model-value="one.colours = String($event).split(',').map((colour) => colour.trim()).filter(Boolean)" @blur="commit" />
-            <v-select v-model="one.size" :items="SIZES" :aria-label="`Size of ${one.name}`" @update:model-value="commit" />
-            <v-text-field v-model.number="one.onHand" type="number" min="0" :aria-label="`How many ${one.name} on hand`" :error-messages="errors[`objects.${i}.onHand`]" @blur="commit" />
-            <button type="button" class="why" :aria-label="`Remove ${one.name}`" @click="dropObject(i)">remove</button>
-          </div>
-          <div><v-btn size="small" @click="addObject">Add an object</v-btn></div>
+          <p class="small mute">Patterns make ideas out of these. A number before one is how many are in the house.</p>
+          <div class="quick"><v-text-field v-model="quick" aria-label="Add objects" placeholder="6 shells, crab, 2 blue boats" :error-messages="quickProblem" @keydown.enter.prevent="addObjects" /><v-btn :disabled="!quick.trim()" @click="addObjects">Add</v-btn></div>
+          <ThemeObjectRow v-for="i in draft.objects.keys()" :key="i" v-model="draft.objects[i]" :number="i" :errors="errors" :open="openObject === i" @commit="commit" @remove="dropObject(i)" @toggle="openObject = openObject === i ? null : i" />
         </fieldset>
         <fieldset class="plain rows"><legend><h2>Special days and slow projects</h2></legend>
           <div v-for="(one, i) in draft.events" :key="`e${i}`" class="inline pair"><span>Day</span><v-text-field v-model.number="one.day" class="tiny" type="number" min="1" :aria-label="`Special day ${i + 1}: day`" :error-messages="errors[`events.${i}.day`]" @blur="commit" /><v-text-field v-model="one.name" :aria-label="`Special day ${i + 1}: name`" :error-messages="errors[`events.${i}.name`]" @blur="commit" /><button type="button" class="why" :aria-label="`Remove ${one.name}`" @click="draft.events.splice(i, 1); commit()">remove</button></div>
           <div v-for="(one, i) in draft.slowProjects" :key="`s${i}`" class="inline pair"><span>Day</span><v-text-field v-model.number="one.fromDay" class="tiny" type="number" min="1" :aria-label="`Project ${i + 1}: from day`" @blur="commit" /><span>to</span><v-text-field v-model.number="one.toDay" class="tiny" type="number" min="1" :aria-label="`Project ${i + 1}: to day`" :error-messages="errors[`slowProjects.${i}.toDay`]" @blur="commit" /><v-text-field v-model="one.name" :aria-label="`Project ${i + 1}: name`" @blur="commit" /><button type="button" class="why" :aria-label="`Remove ${one.name}`" @click="draft.slowProjects.splice(i, 1); commit()">remove</button></div>
           <div class="inline"><v-btn size="small" @click="addEvent">Add a special day</v-btn><v-btn size="small" @click="addProject">Add a slow project</v-btn></div>
         </fieldset>
-        <FormField label="Note"><v-textarea v-model="draft.note" maxlength="4000" @blur="commit" /></FormField>
         <div><v-btn class="primary" :to="{ name: 'gather', params: { unitId: store.id! } }">Gather ideas</v-btn></div>
       </div>
     </form>
@@ -89,12 +105,10 @@ const past = computed(() => store.placements.filter((one) => (one.where.kind ===
 .four { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 10px; }
 .plain { border: 0; padding: 0; margin: 0; }
 legend { margin-bottom: 6px; }
-.object { display: grid; grid-template-columns: 1.2fr 1.3fr 1.15fr 0.6fr auto; gap: 6px; align-items: center; padding: 4px 6px; }
-.object :deep(.v-field) { --v-field-padding-start: 9px; --v-field-padding-end: 6px; }
-.object-head { padding-block: 0; }
+.quick { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 6px; align-items: start; }
 .pair { flex-wrap: nowrap; }
 .tiny { flex: 0 0 76px; }
 .notice.row { align-items: center; flex-wrap: wrap; }
 @media (max-width: 1000px) { .spark { grid-template-columns: minmax(0, 1fr); } }
-@media (max-width: 720px) { .three, .four { grid-template-columns: 1fr 1fr; } .object { grid-template-columns: 1fr 1fr; } .object-head { display: none; } }
+@media (max-width: 720px) { .three, .four { grid-template-columns: 1fr 1fr; } }
 </style>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
-import { isOpen, programDays, addDays } from '@core/calendar'
-import { MAX_UNIT_DAYS, STYLES, Unit, type PlanningStyle } from '@core/domain'
+import { useRoute } from 'vue-router'
+import { programDays } from '@core/calendar'
+import type { Unit } from '@core/domain'
 import { countWords, fullDate, longDate, STYLE_NAMES } from '@core/format'
 import { focusWords } from '@core/sheet'
-import FormField from '../parts/FormField.vue'
 import PlainFrame from '../parts/PlainFrame.vue'
+import StartUnit from '../parts/StartUnit.vue'
 import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
 import { useWriter } from '../stores/writer'
@@ -14,12 +14,8 @@ import { useWriter } from '../stores/writer'
 const house = useHouse()
 const session = useSession()
 const writer = useWriter()
-const router = useRouter()
 const route = useRoute()
 const starting = ref(false)
-const draft = ref({ name: '', start: '', days: 10, style: 'centers' as PlanningStyle })
-const tried = ref(false)
-
 const units = computed(() => house.units.map((unit) => {
   try {
     const { days } = programDays(house.home!, unit)
@@ -35,39 +31,7 @@ const ORDER = ['running', 'next', 'past']
 const TITLES: Record<string, string> = { running: 'Running', next: 'To come', past: 'Past' }
 const ordered = computed(() => ORDER.flatMap((state) => units.value.filter((one) => one.state === state)))
 
-function begin() {
-  let date = addDays(session.today, 1)
-  for (let i = 0; house.home && i < 60 && !isOpen(house.home, date); i++) date = addDays(date, 1)
-  draft.value = { name: '', start: date, days: 10, style: house.home?.style ?? 'centers' }
-  tried.value = false
-  starting.value = true
-}
-const value = computed<Unit>(() => ({
-  id: crypto.randomUUID(), name: draft.value.name.trim(), start: draft.value.start, days: draft.value.days, style: draft.value.style, bigIdea: '', questions: [], words: [], objects: [], books: [],
-  focus: { letter: '', number: '', shape: '', colour: '' }, interest: '', budget: null, closureHandling: {}, events: [], slowProjects: [], note: '',
-}))
-const errors = computed(() => {
-  const found: Record<string, string> = {}
-  for (const issue of Unit.safeParse(value.value).error?.issues ?? []) found[String(issue.path[0])] ??= issue.message
-  return found
-})
-const covers = computed(() => {
-  if (errors.value.start || errors.value.days || !house.home) return ''
-  try {
-    const { days, closures } = programDays(house.home, value.value)
-    return `${longDate(days[0].date)} to ${longDate(days[days.length - 1].date)}${closures.length ? `, past ${countWords(closures.length, 'closure')}` : ''}`
-  } catch (error) {
-    return error instanceof Error ? error.message : ''
-  }
-})
-async function start() {
-  tried.value = true
-  if (Object.keys(errors.value).length) return
-  const unit = value.value
-  starting.value = false
-  await house.commit(`Start ${unit.name}`, [{ put: 'unit', value: unit }])
-  await router.push({ name: 'spark', params: { unitId: unit.id } })
-}
+const begin = () => (starting.value = true)
 const removing = ref<Unit | null>(null)
 function remove() {
   const unit = removing.value
@@ -94,16 +58,7 @@ watch(() => [route.query.new, house.loaded], () => {
         </li>
       </ul>
   </PlainFrame>
-  <v-dialog v-model="starting" aria-labelledby="start-title">
-    <form class="k-sheet" novalidate @submit.prevent="start">
-      <h2 id="start-title">Start a unit</h2>
-      <FormField label="Theme"><v-text-field v-model="draft.name" v-start-here placeholder="Wind and kites, bakers, under the ground" maxlength="120" :error-messages="tried ? errors.name : undefined" /></FormField>
-      <FormField label="Starts on" :hint="covers"><v-text-field v-model="draft.start" type="date" :error-messages="errors.start" /></FormField>
-      <FormField label="Length in program days"><v-text-field v-model.number="draft.days" type="number" min="1" :max="MAX_UNIT_DAYS" :error-messages="errors.days" /></FormField>
-      <FormField label="Planning style"><v-select v-model="draft.style" :items="STYLES.map((style) => ({ title: STYLE_NAMES[style], value: style }))" aria-label="Planning style" /></FormField>
-      <div class="inline"><v-btn class="primary" type="submit">Start</v-btn><v-btn class="plain" @click="starting = false">Cancel</v-btn></div>
-    </form>
-  </v-dialog>
+  <v-dialog v-model="starting" aria-labelledby="start-title" max-width="760"><StartUnit v-if="starting" @close="starting = false" /></v-dialog>
   <v-dialog :model-value="removing !== null" aria-labelledby="remove-unit" @update:model-value="removing = null">
     <div class="k-sheet"><h2 id="remove-unit">Remove {{ removing?.name }}?</h2><p>Its ideas, its plan, its links and its ticks go with it. Undo brings the plan back; links and ticks are gone for good.</p><div class="inline"><v-btn class="danger" @click="remove">Remove the unit</v-btn><v-btn @click="removing = null">Keep it</v-btn></div></div>
   </v-dialog>

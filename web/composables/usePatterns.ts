@@ -1,0 +1,27 @@
+import { computed, shallowRef, watch, type Ref } from 'vue'
+import type { Material } from '@core/domain'
+import type { PatternResult } from '@core/patterns'
+import { useHouse } from '../stores/house'
+import { useUnit } from '../stores/unit'
+
+/**
+ * Every pattern applied to the open unit. They are fetched when they are first wanted, with the materials that ship.
+ *
+ * @param wanted whether they are looked at
+ */
+export function usePatterns(wanted: Ref<boolean>) {
+  const store = useUnit()
+  const house = useHouse()
+  const kit = shallowRef<{ apply: typeof import('@core/patterns').applyAll; shipped: ReadonlyMap<string, Material> } | null>(null)
+  watch(wanted, async (now) => {
+    if (!now || kit.value) return
+    const [{ applyAll }, { MATERIALS }] = await Promise.all([import('@core/patterns'), import('@core/library/materials')])
+    kit.value = { apply: applyAll, shipped: new Map(MATERIALS.map((one) => [one.id, one])) }
+  }, { immediate: true })
+  const results = computed<PatternResult[]>(() => (kit.value && store.theme ? kit.value.apply(store.theme, { paper: paperOf(house.home?.measures), shipped: kit.value.shipped }) : []))
+  const materials = computed(() => results.value.flatMap((one) => one.made?.materials ?? []).filter((one) => !house.materialsById.has(one.id)))
+  return { results, materials, ready: computed(() => kit.value !== null) }
+}
+
+/** The paper of a home, by the measures it counts in. */
+export const paperOf = (measures: 'metric' | 'us' | undefined) => (measures === 'us' ? 'letter' : 'a4')
