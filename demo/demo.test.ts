@@ -4,6 +4,10 @@ import { PlanFile, planImport } from '@core/files'
 import { readingsOf } from '@core/pulse'
 import { daySheet, daySheetMarkdown } from '@core/sheet'
 import type { UnitSnapshot } from '@core/domain'
+import { suits } from '@core/attendance'
+import { programDays } from '@core/calendar'
+import { byId } from '@core/plan'
+import { activitiesFor } from '@core/theme'
 import { demoHome } from './home'
 
 const TUESDAY = '2026-03-10'
@@ -83,5 +87,20 @@ describe('the sheet of day 4', () => {
     expect(text).toContain('> **Stop:** Oona and Tamsin could choke')
     expect(text).toContain('- [ ] **Oona and Tamsin**: Press pieces')
     expect(text.trim().endsWith("care plan and the product's label come first.*")).toBe(true)
+  })
+})
+
+describe('its basket', () => {
+  it('has something to do for every child in every gathered idea: the idea itself, or a beside', () => {
+    const file = demoHome(TUESDAY)
+    for (const unit of file.units) {
+      const ideas = file.ideas.filter((idea) => idea.unitId === unit.id && idea.activityId)
+      const activities = byId(activitiesFor(unit, ideas, file.activities, byId(file.materials)))
+      const dates = programDays(file.home!, unit).days.filter((day) => day.held).map((day) => day.date)
+      for (const idea of ideas) {
+        const parts = suits(activities.get(idea.activityId!)!, { home: file.home!, children: file.children, materials: byId(file.materials), dates })
+        expect([idea.activityId, parts.length, parts.filter((part) => part.does === 'out').map((part) => `${part.child.name}: ${part.does === 'out' ? part.reason : ''}`)]).toEqual([idea.activityId, file.children.length, []])
+      }
+    }
   })
 })

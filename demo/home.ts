@@ -158,11 +158,13 @@ type Line = [activityId: string, where: Where, centerId: string, over?: Partial<
 const at = (day: number, blockId: string, from: string | null = null): Where => ({ kind: 'moment', day, blockId, from })
 const out = (fromDay: number, toDay: number): Where => ({ kind: 'set-up', fromDay, toDay })
 
+const went = (liked: number, note = ''): Partial<Placement> => ({ went: { liked, note } })
+
 const MARKET: Line[] = [
-  ['market-stall', out(1, 5), 'pretend-corner'], ['dough-bakery', out(1, 5), 'dough-table'], ['oat-fields', out(1, 3), 'sensory-bin'],
+  ['market-stall', out(1, 5), 'pretend-corner', went(3, 'leave it out longer')], ['dough-bakery', out(1, 5), 'dough-table', went(2)], ['oat-fields', out(1, 3), 'sensory-bin'],
   ['sound-circle', at(1, 'circle'), 'circle-rug', { leadId: 'maren' }], ['weigh-wind-bags', at(1, 'choice'), 'discovery-shelf', { leadId: 'teo' }], ['bubble-chase', at(1, 'outdoors'), 'yard'],
-  ['travel-office', at(2, 'circle'), 'circle-rug'], ['tissue-windows', at(2, 'choice'), 'art-table'], ['snack-sails', at(3, 'choice'), 'art-table', { leadId: 'maren', swaps: { yogurt: 'oat-yogurt' } }],
-  ['freeze-dance', at(3, 'circle'), 'circle-rug'], ['parachute-waves', at(4, 'outdoors'), 'yard'], ['salt-dough-tags', at(4, 'choice'), 'dough-table', { swaps: { 'wheat-flour': 'corn-starch' } }],
+  ['travel-office', at(2, 'circle'), 'circle-rug'], ['tissue-windows', at(2, 'choice'), 'art-table', went(2, 'cut more squares')], ['snack-sails', at(3, 'choice'), 'art-table', { leadId: 'maren', swaps: { yogurt: 'oat-yogurt' } }],
+  ['freeze-dance', at(3, 'circle'), 'circle-rug'], ['parachute-waves', at(4, 'outdoors'), 'yard', went(3)], ['salt-dough-tags', at(4, 'choice'), 'dough-table', { swaps: { 'wheat-flour': 'corn-starch' }, ...went(1, 'bake them a day longer') }],
   ['sound-circle', at(5, 'circle'), 'circle-rug'], ['bubble-science', at(5, 'outdoors'), 'yard'],
 ]
 

@@ -34,7 +34,7 @@ describe('a new user on an empty folder', () => {
     await fill(page, 'Theme', 'Under the Ground')
     await click(page, 'Lay out a first plan')
     await click(page, 'Start', 'form.k-sheet')
-    await waitText(page, '.unit-head', 'Under the Ground: Spark')
+    await sees(page, 'Add a slow project')
     for (const word of ['root', 'burrow', 'soil']) {
       await fill(page, 'Words', word)
       await page.keyboard.press('Enter')
@@ -152,8 +152,9 @@ describe('by keyboard alone', () => {
     await sees(page, 'Planning style')
     await tabTo(page, 'Theme')
     await page.keyboard.type('Bakers')
-    await press('Enter')
-    await sees(page, 'Objects of the theme')
+    await tabTo(page, 'Lay out a first plan')
+    await press('Space', 'Enter')
+    await sees(page, 'Add a slow project')
   })
   it('gathers an idea', async () => {
     await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())

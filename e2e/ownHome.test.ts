@@ -33,8 +33,9 @@ it('asks three questions and makes a working home of the answers', async () => {
   await click(page, 'Move in')
   await sees(page, 'Planning style')
   await fill(page, 'Theme', 'Bakers')
+  await click(page, 'Lay out a first plan')
   await click(page, 'Start', 'form.k-sheet')
-  await sees(page, 'Objects of the theme')
+  await sees(page, 'Add a slow project')
 })
 
 it('knows for whom an idea is, from the first day', async () => {

@@ -19,7 +19,7 @@ describe('bad input', () => {
   it('that is no JSON, too large, or of another type is refused in plain words', async () => {
     expect((await kobby.call('POST', '/api/v1/changes', '{"unitId": ')).status).toBe(400)
     expect((await kobby.call('POST', '/api/v1/changes', '"text"')).status).toBe(400)
-    const large = await kobby.call('POST', '/api/v1/plan-files/apply', JSON.stringify({ format: 'x'.repeat(5_300_000) }))
+    const large = await kobby.call('POST', '/api/v1/changes', JSON.stringify({ id: 'x'.repeat(5_300_000) }))
     expect([large.status, large.body.title]).toEqual([413, 'This is larger than 5 MB. Nothing was changed.'])
     expect((await kobby.call('POST', '/api/v1/changes', 'a=b', { 'content-type': 'text/plain' })).status).toBe(415)
     expect((await kobby.call('PATCH', '/api/v1/changes', {})).status).toBe(405)

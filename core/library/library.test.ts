@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { Activity, CENTER_KINDS, DOMAINS, Material, newThemeObject, STAGES, ThemeObject } from '../domain'
+import { Activity, CENTER_KINDS, DOMAINS, Material, newThemeObject, STAGES, ThemeObject, type Variant } from '../domain'
 import { inTheme, one, SLOTS, slotsIn } from '../theme'
 import { KNOWN_THINGS } from './things'
 import { ACTIVITIES, MATERIALS } from '.'
@@ -49,11 +49,11 @@ describe('the library', () => {
     for (const slot of [activity.title, ...sentences(activity)].flatMap(slotsIn)) expect(SLOTS).toContain(slot)
     expect(JSON.stringify(inTheme([activity], null))).not.toMatch(/[{]\s*[a-z]+[}]/)
   })
-  it.each(ACTIVITIES.map((one) => [one.id, one] as const))('gives every stage something in %s: once, a variant or a beside', (_, activity) => {
-    const named = activity.variants.flatMap((variant) => variant.stages)
-    expect([...named].sort()).toEqual([...new Set(named)].sort())
-    expect(STAGES.filter((stage) => !named.includes(stage))).toEqual([])
+  it.each(ACTIVITIES.map((one) => [one.id, one] as const))('gives every stage something in %s: a variant or a beside, and none of either twice', (_, activity) => {
+    const named = activity.variants.flatMap((variant) => variant.stages.map((stage) => `${variant.kind} ${stage}`))
+    expect(new Set(named).size).toBe(named.length)
     expect(activity.variants.filter((one) => one.kind === 'does').length >= 3 || activity.variants.some((one) => one.kind === 'beside')).toBe(true)
+    expect(STAGES.filter((stage) => !activity.variants.some((variant) => variant.stages.includes(stage)))).toEqual([])
   })
   it('has variants that really differ: no two of one idea share most of their words', () => {
     const alike = ACTIVITIES.flatMap((activity) => activity.variants.flatMap((a, i) => activity.variants.slice(i + 1).flatMap((b) => {
@@ -62,6 +62,14 @@ describe('the library', () => {
       return shared / (left.size + right.size - shared) > 0.6 ? [`${activity.id}: ${a.how} / ${b.how}`] : []
     })))
     expect(alike).toEqual([])
+  })
+  it('has something without the allergen for those who must not touch it', () => {
+    const allergens = new Map(MATERIALS.map((one) => [one.id, one.safety.allergens.length]))
+    const usedBy = (one: Activity, variant: Variant) => one.requirements.some((requirement) => allergens.get(requirement.materialId) && (requirement.variants === null ? variant.kind === 'does' : requirement.variants.includes(variant.id)))
+    for (const one of ACTIVITIES) {
+      const free = new Set(one.variants.filter((variant) => variant.kind === 'beside' && !usedBy(one, variant)).flatMap((variant) => variant.stages))
+      expect([one.id, one.variants.filter((variant) => variant.kind === 'does' && usedBy(one, variant)).flatMap((variant) => variant.stages).filter((stage) => !free.has(stage))]).toEqual([one.id, []])
+    }
   })
   it('says nothing twice', () => {
     const all = ACTIVITIES.flatMap(sentences)

@@ -54,7 +54,7 @@ const faulty = (i: number) => Object.keys(props.errors).some((key) => key.starts
       <v-text-field :model-value="need.quantity" type="number" min="0" step="any" :aria-label="`How many of material ${i + 1}`" :suffix="unitOf(need)" :error-messages="errors[`needs.${i}.quantity`]" @update:model-value="need.quantity = number($event)" />
       <v-select v-model="need.by" :items="BY" :aria-label="`Material ${i + 1} is counted`" />
       <v-text-field v-if="need.by === 'group'" :model-value="need.of" class="of" type="number" min="1" max="30" :aria-label="`Children who share material ${i + 1}`" suffix="children" :error-messages="errors[`needs.${i}.of`]" @update:model-value="need.of = number($event)" />
-      <button type="button" class="why small" :class="{ brick: faulty(i) }" :aria-expanded="detail === need.id" :aria-label="`More about material ${i + 1}`" @click="detail = detail === need.id ? null : need.id">{{ detailWords(need) || 'more' }}</button>
+      <button type="button" class="why small" :class="{ brick: faulty(i) }" :aria-expanded="detail === need.id" :aria-label="`More about material ${i + 1}: ${detailWords(need) || 'more'}`" @click="detail = detail === need.id ? null : need.id">{{ detailWords(need) || 'more' }}</button>
       <button type="button" class="why small" :aria-label="`Remove material ${i + 1}`" @click="draft.needs.splice(i, 1)">remove</button>
       <div v-if="detail === need.id" class="detail">
         <label class="small mute">Who uses it<v-select v-model="need.only" :items="keys" multiple :aria-label="`Who uses material ${i + 1}`" placeholder="Everyone who takes part" no-data-text="Write what the stages do first" /></label>

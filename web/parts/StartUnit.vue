@@ -122,5 +122,5 @@ async function start() {
 .style.here { border-color: var(--spruce); background: var(--spruce-tint); }
 .style:focus-within { outline: 2px solid var(--spruce); outline-offset: 2px; }
 .style.here .mute { color: var(--ink); }
-@media (max-width: 720px) { .when { grid-template-columns: 1fr 1fr; } .theme { grid-column: 1 / -1; } .styles { grid-template-columns: 1fr 1fr; } }
+@media (max-width: 720px) { .when { grid-template-columns: 1.6fr 1fr; } .theme { grid-column: 1 / -1; } .styles { grid-template-columns: 1fr 1fr; } }
 </style>

@@ -209,8 +209,10 @@ export const ART_AND_DOUGH = [
       does('preschool', 'Roll a tag as thick as a finger and press the first letter of the name.'),
       does('school-age', 'Write the whole name with a blunt stick and make a hole for the string.'),
       beside('infant young-toddler', 'Pat cool dough through a closed bag.'),
+      beside('older-toddler preschool school-age', 'Cut a tag out of card at another table and fill it with rows of dots.'),
     ],
     needs: [
+      need('card-stock', 1, 'group of 4', { for: ['beside-older-toddler'] }),
       need('wheat-flour', 25, 'child', { spare: 0.1, alt: ['oat-flour', 'corn-starch'] }), need('fine-salt', 28, 'child', { spare: 0.1 }), need('water', 23, 'child'),
       need('rolling-pin', 1, 'group of 2'), need('craft-stick', 1, 'child'), need('bowl', 1, 'group of 4'),
     ],

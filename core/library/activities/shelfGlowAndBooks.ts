@@ -217,10 +217,11 @@ export const SHELF_GLOW_AND_BOOKS = [
       does('preschool', 'Follow three picture cards alone: slice, spoon, sail.'),
       does('school-age', 'Measure yogurt by the spoon for two and write the recipe.'),
       beside('infant', 'Taste mashed banana from a spoon.'),
+      beside('young-toddler older-toddler preschool school-age', 'Slice banana with an own knife and fan it out, with nothing spooned over.'),
     ],
     needs: [
       need('banana', 0.5, 'child'), need('yogurt', 50, 'child', { alt: ['oat-yogurt'] }), need('small-dish', 1, 'child'), need('spoon', 1, 'child'), need('index-card', 3, 'set-up'),
-      need('banana', 0.25, 'child', { as: 'banana-beside', for: ['beside-infant'] }),
+      need('banana', 0.25, 'child', { as: 'banana-beside', for: ['beside-infant', 'beside-young-toddler'] }),
     ],
     prep: [prep('recipe-cards', 'Draw the three steps on cards', 6, ['index-card'])],
     steps: ['Wash hands, and wipe the table.', 'Work along the cards from left to right.', 'Sit down together before anyone eats.', 'Rinse the own dish.'],

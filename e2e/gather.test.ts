@@ -1,0 +1,262 @@
+import type { Browser, Page } from 'puppeteer-core'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { DESK, OFTEN, openBrowser, openPage, sees, signIn } from './browser'
+import { click, fill, named, saved, tabTo, textOf, waitText } from './hands'
+import { openHome, type OpenHome } from './home'
+
+let browser: Browser
+let closeBrowser: () => Promise<void>
+let home: OpenHome
+let page: Page
+let errors: string[]
+beforeAll(async () => {
+  home = await openHome(true)
+  ;({ browser, close: closeBrowser } = await openBrowser())
+  ;({ page, errors } = await openPage(browser, DESK))
+  await signIn(page, home.base)
+  await sees(page, 'Wheels and Ramps')
+})
+afterAll(async () => {
+  await closeBrowser()
+  await home.close()
+})
+
+const UNIT = '/units/wind-and-kites'
+const gather = (query = '') => page.goto(`${home.base}${UNIT}/gather${query}`)
+const count = (selector: string) => page.$$eval(selector, (all) => all.length)
+const choose = async (field: string, option: string) => {
+  await page.$eval(`[aria-label="${field}"]`, (element) => (element.closest('.v-field') as HTMLElement).scrollIntoView({ block: 'center' }))
+  await (await page.$(`.v-field:has([aria-label="${field}"])`))!.click()
+  await page.waitForFunction((wanted: string) => [...document.querySelectorAll<HTMLElement>('.v-overlay--active .v-list-item')].some((one) => one.innerText.trim().startsWith(wanted)), OFTEN, option)
+  await page.evaluate((wanted: string) => [...document.querySelectorAll<HTMLElement>('.v-overlay--active .v-list-item')].find((one) => one.innerText.trim().startsWith(wanted))!.click(), option)
+}
+
+describe('a theme typed by hand', () => {
+  it('starts with a plan in its style, from eight objects and three words', async () => {
+    await click(page, 'Start a unit')
+    await fill(page, 'Theme', 'Rock pools')
+    await click(page, 'Centers')
+    await fill(page, 'Objects of the theme', '6 shells, 2 crabs, starfish, seaweed, 12 red pebbles, limpet, bucket, 3 nets')
+    await waitText(page, '.k-sheet', '8 objects: shell (6), crab (2), starfish')
+    for (const word of ['tide', 'cling', 'shallow']) {
+      await fill(page, 'Words to learn', word)
+      await page.keyboard.press('Enter')
+    }
+    await click(page, 'Start', 'form.k-sheet')
+    await sees(page, 'Put out')
+    await waitText(page, '.steps', '3 words, 8 objects')
+    // Something together and something for a small group on every day that is looked at.
+    for (const slot of ['1 circle', '1 choice', '2 circle', '2 choice']) expect(await count(`[data-slot="${slot}"] [data-placement]`)).toBeGreaterThan(0)
+  })
+  it('has twenty ideas and more from patterns, each with something for all eight children', async () => {
+    await click(page, '2 Gather')
+    await click(page, 'Patterns')
+    await sees(page, 'out of 8 objects of Rock pools')
+    await click(page, 'Show')
+    await page.waitForFunction(() => document.querySelectorAll('.ideas .idea').length > 24, OFTEN)
+    const cards = await page.$$eval('.ideas .idea', (all) => all.map((one) => [one.querySelector('.card-title')!.textContent!, one.querySelectorAll('.mark').length, one.querySelectorAll('.mark.out').length] as const))
+    expect(new Set(cards.map(([title]) => title)).size).toBe(cards.length)
+    for (const [title, marks, out] of cards) expect([title, marks, out]).toEqual([title, 8, 0])
+    // What the theme lacks for the others is said, not papered over.
+    await waitText(page, '.missing', 'Needs')
+  })
+  it('says what to do where a theme has no objects', async () => {
+    await page.goto(`${home.base}/units`)
+    await click(page, 'Start a unit')
+    await fill(page, 'Theme', 'Nothing yet')
+    await click(page, 'Lay out a first plan')
+    await click(page, 'Start', 'form.k-sheet')
+    await sees(page, 'Add a slow project')
+    await click(page, 'Gather ideas')
+    await click(page, 'Patterns')
+    await sees(page, 'Write down three objects or more')
+  })
+})
+
+describe('the basket', () => {
+  it('takes an idea of a pattern with what it needs, and gives it back as it was', async () => {
+    await gather('?tab=patterns')
+    await click(page, 'Gather Two alike: Wind and Kites')
+    await waitText(page, '.pocket', 'Two alike: Wind and Kites')
+    await saved(page)
+    await click(page, 'In the basket: Two alike: Wind and Kites')
+    await named(page, 'Gather Two alike: Wind and Kites')
+    await click(page, 'Gather Two alike: Wind and Kites')
+    await saved(page)
+    await page.goto(`${home.base}/library`)
+    await fill(page, 'Search by any word', 'two alike')
+    await waitText(page, '.ideas', 'Two alike: Wind and Kites')
+    // Gathered twice, it is one idea of the library.
+    expect(await page.$$eval('.ideas .name', (all) => all.filter((one) => one.textContent === 'Two alike: Wind and Kites').length)).toBe(1)
+  })
+  it('lets the number of the unit reach into an idea, or leaves it', async () => {
+    await gather('?open=dough-diamonds')
+    await click(page, 'take it: Five dough cutters each')
+    await waitText(page, '.pocket', 'Count five dough cutters out with each child.')
+    await waitText(page, '.pocket', '5 each child')
+    await click(page, 'leave it: Cut out a diamond')
+    await saved(page)
+    await page.reload()
+    await waitText(page, '.pocket .stretch.left', 'Left')
+    await click(page, 'ask again: Five dough cutters each')
+    await waitText(page, '.pocket', '2 each child')
+  })
+  it('is narrowed down by what suits, by what the week lacks and by what a child likes', async () => {
+    await gather()
+    await waitText(page, '.ideas', 'A bakery of dough')
+    const all = await textOf(page, '.count')
+    await click(page, 'Nothing to get')
+    await page.waitForFunction((before: string) => document.querySelector<HTMLElement>('.count')!.innerText !== before, OFTEN, all)
+    expect(await page.$$eval('.ideas .end', (ends) => ends.filter((one) => !one.textContent!.includes('all in the house')).length)).toBe(0)
+    await click(page, 'Clear')
+    await waitText(page, '.count', all)
+    await choose('Domain', 'What this week lacks')
+    await waitText(page, '.lacks', 'Too little of it this week')
+    await click(page, 'Clear')
+    await click(page, 'More filters')
+    await choose('Interest of a child', 'Bodhi: anything that spins')
+    await page.waitForFunction(() => /^\d{1,2} ideas?$/.test(document.querySelector<HTMLElement>('.count')!.innerText), OFTEN)
+    expect(await textOf(page, '.ideas')).toMatch(/spin/i)
+  })
+})
+
+describe('half an idea', () => {
+  it('is kept with where it was seen, waits without a unit, and comes back', async () => {
+    await gather('?tab=notebook')
+    await page.type('.line [aria-label="Half an idea"]', 'Paper moths that hang from the lamp')
+    await page.keyboard.press('Enter')
+    await waitText(page, '.half-page', 'Paper moths')
+    await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('.half-page .head')].find((one) => one.innerText.startsWith('Paper moths'))!.click())
+    await fill(page, 'Link', 'moths.example')
+    await fill(page, 'Page', '17')
+    await waitText(page, '.half-page', 'Paste the whole address, with https://')
+    await fill(page, 'Link', 'https://moths.example/paper')
+    await fill(page, 'How it would look', 'A branch over the table')
+    await page.keyboard.press('Tab')
+    await saved(page)
+    await click(page, 'For some other time: Paper moths')
+    await waitText(page, '[aria-label="For some other time"]', 'Paper moths')
+    await page.goto(`${home.base}/units/wheels-and-ramps/gather?tab=notebook`)
+    await waitText(page, '[aria-label="For some other time"]', 'Paper moths')
+    await click(page, 'Take into the unit: Paper moths')
+    await waitText(page, '.pocket', 'Paper moths')
+  })
+  it('is written out over a reload, with errors at their fields, and becomes an idea in place', async () => {
+    await click(page, 'Write it out: Paper moths')
+    await waitText(page, '.pocket', 'Page 17')
+    expect(await page.$eval('[aria-label="Step 1"]', (one) => (one as HTMLTextAreaElement).value)).toBe('A branch over the table')
+    await click(page, 'Save the idea')
+    await waitText(page, '.faults', 'Not saved yet: look at the aim, the center, what it is for and who does what.')
+    await fill(page, 'Aim, in one sentence', 'Fold a moth that moves in the air.')
+    await choose('Centers, best place first', 'Art table')
+    await page.keyboard.press('Escape')
+    await choose('What it is for, most first', 'Fine motor')
+    await page.keyboard.press('Escape')
+    await page.type('[aria-label="Preschool does it"]', 'Fold a square twice and draw the eyes.')
+    await page.type('[aria-label="Infant beside it"]', 'Watch a ribbon turn.')
+    await waitText(page, '.pocket', 'Oona too young for this')
+    await click(page, 'Add a material')
+    await page.type('[aria-label="Material 1"]', 'moth wings')
+    await click(page, 'Add it to the pantry')
+    await waitText(page, '.needs', 'moth wings')
+    for (const text of ['Hang the branch.', 'Fold the wings.']) {
+      await click(page, 'Add a step')
+      const steps = await page.$$('.ordered textarea:not([aria-hidden])')
+      await steps[steps.length - 1].type(text)
+    }
+    await page.waitForFunction(() => Object.keys(localStorage).some((key) => key.startsWith('kobby-draft') && localStorage.getItem(key)!.includes('Fold the wings.')), OFTEN)
+    await page.reload()
+    await sees(page, 'Picked up where you left it.')
+    // The handle moves a step by key, and by hand.
+    await tabTo(page, 'Move step 3')
+    await page.keyboard.press('ArrowUp')
+    const order = () => page.$$eval('[aria-label^="Step "]', (all) => all.map((one) => (one as HTMLTextAreaElement).value))
+    expect(await order()).toEqual(['A branch over the table', 'Fold the wings.', 'Hang the branch.'])
+    const handles = await page.$$('[aria-label="How it goes"] .handle')
+    await handles[0].evaluate((one) => one.scrollIntoView({ block: 'center' }))
+    const [from, to] = [(await handles[0].boundingBox())!, (await handles[2].boundingBox())!]
+    await page.mouse.move(from.x + 8, from.y + 12)
+    await page.mouse.down()
+    await page.mouse.move(from.x + 10, from.y + 24, { steps: 4 })
+    await page.mouse.move(to.x + 8, to.y + 24, { steps: 12 })
+    await page.mouse.up()
+    await page.waitForFunction(() => document.querySelectorAll<HTMLTextAreaElement>('[aria-label="Step 3"]')[0].value === 'A branch over the table', OFTEN)
+    await click(page, 'Save the idea')
+    await waitText(page, '.pocket', 'Watch a ribbon turn.')
+    await waitText(page, '.pocket', 'https://moths.example/paper')
+    await saved(page)
+    await click(page, '← Basket')
+    await waitText(page, '.pocket [aria-label="Gathered"]', 'Paper moths that hang from the lamp')
+    // What nobody measured counts as a small part.
+    await gather()
+    await page.goto(`${home.base}/pantry?find=moth wings`)
+    await click(page, 'moth wings')
+    await page.waitForFunction(() => [...document.querySelectorAll<HTMLInputElement>('.pocket input')].some((one) => one.value === '30 x 25 x 25'), OFTEN)
+  })
+})
+
+describe('an idea of the library', () => {
+  it('is copied and changed, and takes its place on the plan with its origin kept', async () => {
+    await gather('?open=kite-tails')
+    await click(page, 'Copy and change')
+    await sees(page, 'In Wind and Kites it takes the place of the one it is copied from')
+    await fill(page, 'Name', 'Kite tails with rings')
+    await click(page, 'Save the idea')
+    await waitText(page, '.pocket', 'Changed from Kite tails.')
+    await saved(page)
+    await page.goto(`${home.base}${UNIT}/lay-out`)
+    await waitText(page, '[data-placement="wind-and-kites-21"]', 'Kite tails with rings')
+    await click(page, 'Undo')
+    await page.waitForFunction(() => document.querySelector('[data-placement="wind-and-kites-21"] .card-title')?.textContent?.trim() === 'Kite tails', OFTEN)
+  })
+  it('is put aside and offered no more, and taken out again', async () => {
+    await page.goto(`${home.base}/library?open=freeze-dance`)
+    await click(page, 'Put aside', '.pocket')
+    await waitText(page, '.tabs', 'Put aside 1')
+    await saved(page)
+    await gather()
+    await fill(page, 'Search by any word', 'statues')
+    await sees(page, 'Nothing matches all of that')
+    await page.goto(`${home.base}/library?open=freeze-dance`)
+    await click(page, 'Take out again')
+    await saved(page)
+  })
+  it('says when it was done and how it went', async () => {
+    await page.goto(`${home.base}${UNIT}/look-back`)
+    await choose('How did it go: Statues', 'they asked for more')
+    await fill(page, 'A note for next time: Statues', 'slower music')
+    await page.keyboard.press('Enter')
+    await saved(page)
+    await gather('?open=freeze-dance')
+    await waitText(page, '.pocket', 'in Wind and Kites: they asked for more (slower music)')
+  })
+})
+
+describe('a table of ideas', () => {
+  const drop = async (name: string, text: string) => {
+    const input = (await page.waitForSelector('.pocket input[type=file]'))!
+    await input.evaluate((one, file: { name: string; text: string }) => {
+      const data = new DataTransfer()
+      data.items.add(new File([file.text], file.name, { type: 'text/csv' }))
+      ;(one as HTMLInputElement).files = data.files
+      one.dispatchEvent(new Event('change'))
+    }, { name, text })
+  }
+  it('names the line and the column of what is wrong, and changes nothing', async () => {
+    await page.goto(`${home.base}/library`)
+    await sees(page, 'As a table')
+    const before = await textOf(page, '.unit-head')
+    await drop('ours.csv', 'title;aim;centers;domains;do minutes;steps;preschool\nMud pies;Mix until it holds.;Moon;Sensory;20;Mix.;Stir.\n')
+    await waitText(page, '.problems', 'line 2, centers: “Moon” is none of')
+    expect(await textOf(page, '.unit-head')).toBe(before)
+  })
+  it('is shown before it is brought in, and then it is there', async () => {
+    await drop('ours.csv', '\uFEFFtitle;aim;centers;domains;do minutes;steps;preschool\nMud pies;Mix until it holds.;Yard;Sensory;20;Mix.;Stir.\n')
+    await waitText(page, '.pocket', '1 added, 0 replaced, 0 the same.')
+    await click(page, 'Bring it in')
+    await fill(page, 'Search by any word', 'mud pies')
+    await waitText(page, '.ideas', 'Mud pies')
+  })
+})
+
+it('has met no error on the way', () => expect(errors).toEqual([]))
