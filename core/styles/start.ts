@@ -1,10 +1,9 @@
-import { suits, suitsEveryone } from '../attendance'
 import { programDays } from '../calendar/programDays'
 import { newIdea, type Activity, type House, type Idea, type Material, type Placement, type Unit, type UnitSnapshot, type Where } from '../domain'
+import { fitOf, trialCautions } from '../fit'
 import { applyAll, type Paper } from '../patterns'
 import { byId, resolvePlan } from '../plan/resolve'
 import { canPlace, newPlacement } from '../plan/place'
-import { toGet } from '../supplies/toGet'
 import { interestWords, inTheme, speaksOf, takesTheme, themeOf } from '../theme'
 import { SKELETONS, type Slot } from './skeleton'
 
@@ -23,8 +22,8 @@ export interface StartOptions {
   newId: () => string
 }
 
-/** Points of an idea for a slot: on the theme, for everyone, all in the house, done by small groups. Higher is better. */
-const POINTS = { theme: 8, interest: 12, everyone: 4, inHouse: 3, perMissing: -0.5, perDay: -0.01 }
+/** Points of an idea for a slot: on the theme, for everyone, all in the house, nothing to be careful of. Higher is better. */
+const POINTS = { theme: 8, interest: 12, everyone: 4, inHouse: 3, perMissing: -1.5, stop: -8, change: -5, perPlace: -0.01 }
 
 /** Ideas of a start that no slot takes, so that the basket has more to choose from. */
 const MORE_PATTERNS = 6
@@ -48,13 +47,15 @@ export function startOf(unit: Unit, house: House, today: string, options: StartO
   const dates = days.map((day) => day.date)
   const wanted = interestWords(unit.interest)
 
+  const context = { home: house.home, children: house.children, centers: house.centers, materials, dates }
   const points = new Map(library.map((activity, i) => {
-    const parts = suits(activity, { home: house.home, children: house.children, materials, dates })
+    const fit = fitOf(activity, context)
+    const severities = new Set(trialCautions(fit, context).map((one) => one.severity))
     const text = `${activity.title} ${activity.aim}`.toLowerCase()
-    const get = toGet(activity, parts, materials)
     const sum = (takesTheme(activity) || theme.things.some((thing) => text.includes(thing.one.toLowerCase())) ? POINTS.theme : 0) + (speaksOf(activity, wanted) ? POINTS.interest : 0)
-      + (suitsEveryone(parts) ? POINTS.everyone : 0) + (get.materials.length ? get.materials.length * POINTS.perMissing : POINTS.inHouse) + i * POINTS.perDay
-    return [activity.id, parts.some((part) => part.does === 'takes-part') ? sum : -Infinity] as const
+      + (fit.everyone ? POINTS.everyone : 0) + (fit.get.materials.length ? fit.get.materials.length * POINTS.perMissing : POINTS.inHouse)
+      + (severities.has('stop') ? POINTS.stop : severities.has('change') ? POINTS.change : 0) + i * POINTS.perPlace
+    return [activity.id, fit.parts.some((part) => part.does === 'takes-part') ? sum : -Infinity] as const
   }))
   const used = new Set<string>()
   const all = [...inTheme(library, unit), ...patterns.map((one) => one.activity)]

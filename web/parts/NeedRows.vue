@@ -59,8 +59,8 @@ const faulty = (i: number) => Object.keys(props.errors).some((key) => key.starts
       <div v-if="detail === need.id" class="detail">
         <label class="small mute">Who uses it<v-select v-model="need.only" :items="keys" multiple :aria-label="`Who uses material ${i + 1}`" placeholder="Everyone who takes part" no-data-text="Write what the stages do first" /></label>
         <label class="small mute">Spare<v-text-field :model-value="need.sparePercent" type="number" min="0" max="200" suffix="%" :aria-label="`Spare of material ${i + 1}`" :error-messages="errors[`needs.${i}.sparePercent`]" @update:model-value="need.sparePercent = number($event)" /></label>
-        <label class="small mute">Serves as well<v-autocomplete v-model="need.alternatives" :items="items.filter((one) => one.value !== need.materialId)" multiple chips closable-chips :aria-label="`Instead of material ${i + 1}`" placeholder="Nothing" /></label>
         <v-checkbox v-model="need.adult" label="Stays in adult hands" />
+        <label class="small mute as-well">Serves as well<v-autocomplete v-model="need.alternatives" :items="items.filter((one) => one.value !== need.materialId)" multiple chips closable-chips :aria-label="`Instead of material ${i + 1}`" placeholder="Nothing" /></label>
       </div>
     </li>
   </ul>
@@ -72,7 +72,8 @@ const faulty = (i: number) => Object.keys(props.errors).some((key) => key.starts
 .need :deep(.v-field) { --v-field-padding-start: 10px; --v-field-padding-end: 6px; font-size: 15px; }
 .need { display: grid; grid-template-columns: minmax(0, 1fr) 92px 148px auto auto; gap: 8px; align-items: center; padding: 6px 10px; }
 .need .of { grid-column: 3; grid-row: 2; }
-.detail { grid-column: 1 / -1; display: grid; grid-template-columns: 1.5fr 86px 1.4fr auto; gap: 10px; align-items: end; border-top: 1px solid var(--edge); padding-top: 8px; }
+.detail { grid-column: 1 / -1; display: grid; grid-template-columns: minmax(0, 1fr) 86px auto; gap: 10px; align-items: end; border-top: 1px solid var(--edge); padding-top: 8px; }
+.detail .as-well { grid-column: 1 / -1; }
 .detail label { display: grid; gap: 2px; min-width: 0; }
 .none { padding: 8px 14px; display: grid; gap: 6px; justify-items: start; }
 @media (max-width: 720px) { .need { grid-template-columns: 1fr 1fr; } .need .what { grid-column: 1 / -1; } .need .of { grid-column: auto; grid-row: auto; } .detail { grid-template-columns: 1fr; } }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiPlus, mdiRedo, mdiUndo } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
+import { countWords, longDate } from '@core/format'
 import { focusWords } from '@core/sheet'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
@@ -35,7 +36,7 @@ watch(() => [store.id, store.ready] as const, ([id, ready], was) => {
   <p v-else-if="!store.ready || !store.unit" class="centre mute" role="status">Opening the unit</p>
   <div v-else class="frame" :class="{ 'has-pocket': $slots.pocket, 'has-pulse': $slots.pulse }">
     <header class="unit-head no-print">
-      <div class="name"><h1>{{ store.unit.name }}<span class="sr-only">: {{ props.title }}</span></h1><p class="mute">{{ focusWords(store.unit.focus) || `${store.unit.days} days from ${store.unit.start}` }}</p></div>
+      <div class="name"><h1>{{ store.unit.name }}<span class="sr-only">: {{ props.title }}</span></h1><p class="mute">{{ focusWords(store.unit.focus) || `${countWords(store.unit.days, 'day')} from ${longDate(store.unit.start)}` }}</p></div>
       <DayRibbon class="ribbon" />
       <div class="acts">
         <v-btn class="icon-btn" :disabled="!steps.undo" :title="steps.undo ? `Undo: ${steps.undo}` : 'Nothing to undo'" aria-label="Undo" @click="writer.undo(store.id)"><v-icon :icon="mdiUndo" size="20" /></v-btn>
