@@ -2,10 +2,11 @@ import { z } from 'zod'
 import type { Knex } from 'knex'
 import { Change, Id } from '@core/domain'
 import { notFound } from '../http/problem'
+import { Packed } from '../http/packed'
 import { route, type Route } from '../http/routes'
 import type { Changes } from '../services/changes'
 import type { Clock } from '../services/clock'
-import { readHouse, readRows, readUnit } from '../store/rows'
+import { keptHouse, readRows, readUnit } from '../store/rows'
 import type { Shares } from '../services/shares'
 
 const Scope = z.strictObject({ unitId: Id.nullable() })
@@ -14,10 +15,12 @@ const HISTORY_MOST = 200
 
 /** Reading the home and its units, and every change on them. */
 export function houseRoutes(db: Knex, clock: Clock, changes: Changes, shares: Shares): Route[] {
+  const packed = new Packed()
   return [
-    route({ method: 'get', path: '/house', summary: 'Everything of the home, and today', access: 'owner' }, async () => ({
-      rows: await readHouse(db), today: await clock.today(),
-    })),
+    route({ method: 'get', path: '/house', summary: 'Everything of the home, and today', access: 'owner' }, async ({ ctx }) => {
+      const [house, today] = [await keptHouse(db), await clock.today()]
+      await packed.answer(ctx, `${house.stamp} ${today}`, () => JSON.stringify({ today, rows: house.rows }))
+    }),
     route({ method: 'get', path: '/units', summary: 'All units', access: 'owner' }, async () => ({ rows: await readRows(db, 'unit') })),
     route({ method: 'get', path: '/units/:unitId', summary: 'One unit with its ideas, placements, purchases and ticks', access: 'owner', params: UnitParams }, async ({ params, user }) => {
       const rows = await readUnit(db, params.unitId)

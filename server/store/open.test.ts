@@ -5,6 +5,7 @@ import { afterEach, beforeEach, expect, it } from 'vitest'
 import { Activity, Idea, newIdea, newThemeObject, Placement, Unit } from '@core/domain'
 import { anActivity, aPlacement, aUnit, moment } from '@core/testing/build'
 import { openStore } from './open'
+import { deleteRow, readHouse, writeRow } from './rows'
 import { MIGRATIONS, type Migration } from './schema'
 
 let folder: string
@@ -78,5 +79,20 @@ it('brings ideas, units and placements of the first form to the one that is chec
   expect(Idea.parse(await body('ideas'))).toEqual(newIdea('idea', 'unit', null, 'Half'))
   expect(Placement.parse(await body('placements'))).toEqual(aPlacement(moment(1)))
   expect(await db('changes').first('state')).toEqual({ state: 'dead' })
+  await db.destroy()
+})
+
+it('reads the house again only after one of its tables changed, and then what was written', async () => {
+  const db = await openStore(':memory:')
+  const center = { id: 'easel', name: 'Easel', kind: 'easel' as const, atOnce: 2, washable: true, where: 'indoors' as const, note: '' }
+  expect(await readHouse(db)).toEqual([])
+  await writeRow(db, 'center', center, 1)
+  const first = await readHouse(db)
+  expect(first.map((row) => row.value)).toEqual([center])
+  expect(await readHouse(db)).toBe(first)
+  await writeRow(db, 'center', { ...center, name: 'Large easel' }, 2)
+  expect((await readHouse(db)).map((row) => [row.version, row.value])).toEqual([[2, { ...center, name: 'Large easel' }]])
+  await deleteRow(db, 'center', 'easel')
+  expect(await readHouse(db)).toEqual([])
   await db.destroy()
 })

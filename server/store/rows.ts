@@ -24,8 +24,32 @@ export async function readRows<K extends ThingKind>(db: Knex, kind: K, unitId?: 
 /** Kinds that belong to the home rather than to one unit. */
 export const HOUSE_KINDS = THING_KINDS.filter((kind) => !(UNIT_KINDS as readonly ThingKind[]).includes(kind))
 
-/** Everything of the house. */
-export const readHouse = async (db: Knex): Promise<Row[]> => (await Promise.all(HOUSE_KINDS.map((kind) => readRows(db, kind)))).flat()
+/** The house as it was read, and what says whether it still is. */
+export interface KeptHouse { stamp: string; rows: readonly Row[] }
+const kept = new WeakMap<Knex, KeptHouse>()
+
+/** Changes with every write on the house: how many rows each of its tables has, their versions in all, and when the last was written. */
+async function stampOf(db: Knex): Promise<string> {
+  const parts = HOUSE_KINDS.map((kind) => db(TABLES[kind]).select(db.raw('count(*) as n, sum(version) as v, max(updated_at) as at')))
+  const [first, ...rest] = parts
+  return JSON.stringify(await first.unionAll(rest))
+}
+
+/**
+ * Everything of the house. It is asked for often and seldom differs, and a library of hundreds of ideas takes long to parse, so what was
+ * read is kept until one of its tables changes. What is returned is shared: nobody changes it.
+ */
+export async function keptHouse(db: Knex): Promise<KeptHouse> {
+  const stamp = await stampOf(db)
+  const known = kept.get(db)
+  if (known?.stamp === stamp) return known
+  const house: KeptHouse = { stamp, rows: (await Promise.all(HOUSE_KINDS.map((kind) => readRows(db, kind)))).flat() }
+  kept.set(db, house)
+  return house
+}
+
+/** The rows of {@link keptHouse}. */
+export const readHouse = async (db: Knex): Promise<readonly Row[]> => (await keptHouse(db)).rows
 
 /** Everything of one unit, and the half ideas that belong to none. */
 export const readUnit = async (db: Knex, unitId: string): Promise<Row[]> => {

@@ -98,6 +98,13 @@ export const MIGRATIONS: Migration[] = [
       await db('changes').update({ state: 'dead' })
     },
   },
+  {
+    name: '003-stamps',
+    async up(db) {
+      // Whether anything of the house was written is asked before every reading of it: from these alone, without touching the bodies.
+      for (const table of Object.values(TABLES)) await db.schema.alterTable(table, (t) => void t.index(['updated_at', 'version']))
+    },
+  },
 ]
 
 /** Gives the bodies of a table what a newer form has more. */

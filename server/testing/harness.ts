@@ -1,4 +1,5 @@
 import { mkdtempSync, rmSync } from 'node:fs'
+import { get } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -51,6 +52,11 @@ export class Harness {
       // Markdown and empty answers stay text.
     }
     return { status: response.status, body: parsed, headers: response.headers }
+  }
+
+  /** The status for someone who has an answer already. By node's own client: fetch marks such a request as not to be answered from any copy. */
+  again(path: string, etag: string): Promise<number> {
+    return new Promise((resolve) => get(this.base + path, { headers: { 'if-none-match': etag, cookie: this.cookie } }, (answer) => resolve(answer.resume().statusCode!)))
   }
 
   /** The same server for someone without a cookie. */

@@ -5,6 +5,16 @@ import { CENTER_NAMES, DOMAIN_NAMES } from '@core/format'
 
 interface Doc { id: string; title: string; aim: string; places: string; words: string }
 
+/** Words of nearly every idea. Looking for them would find all and take long: they are left out of the index and of what is looked for. */
+const EVERYWHERE = new Set('a an and are as at be by child children do each for from has have hand hands how in into is it its let make of on one or out own put so take that the their them then they this to two until up what when where which who will with you your'.split(' '))
+/** Shorter pieces of words are looked for at the beginnings of the titles' words only. */
+const SHORTEST = 3
+const wordsOf = (text: string) => text.toLowerCase().split(/[^\p{L}\p{N}]+/u).filter(Boolean)
+const beginsWords = (title: string, pieces: readonly string[]) => {
+  const words = wordsOf(title)
+  return pieces.every((piece) => words.some((word) => word.startsWith(piece)))
+}
+
 /** Ideas that are read into the index at once; more are read in pieces, so that nothing stands still meanwhile. */
 const PIECE = 400
 
@@ -31,7 +41,7 @@ const same = (a: Doc, b: Doc) => a.title === b.title && a.aim === b.aim && a.pla
  * @returns `hits`: ids in order of fit, null while nothing is typed; `reading` while a large library is still being read
  */
 export function useLibrarySearch(activities: Ref<readonly Activity[]>, text: Ref<string | null>) {
-  const index = new MiniSearch<Doc>({ fields: ['title', 'aim', 'places', 'words'], searchOptions: { prefix: true, fuzzy: (term) => (term.length > 3 ? 0.15 : false), boost: { title: 4, aim: 2 }, combineWith: 'AND' } })
+  const index = new MiniSearch<Doc>({ fields: ['title', 'aim', 'places', 'words'], processTerm: (term) => (EVERYWHERE.has(term.toLowerCase()) ? null : term.toLowerCase()), searchOptions: { prefix: true, fuzzy: (term) => (term.length > 3 ? 0.15 : false), boost: { title: 4, aim: 2 }, combineWith: 'AND' } })
   const known = new Map<string, Doc>()
   const read = ref(0)
   const reading = ref(false)
@@ -72,7 +82,13 @@ export function useLibrarySearch(activities: Ref<readonly Activity[]>, text: Ref
 
   const hits = computed(() => {
     void read.value
-    return text.value?.trim() ? index.search(text.value).map((hit) => hit.id as string) : null
+    const typed = wordsOf(text.value ?? '')
+    if (!typed.length) return null
+    const telling = typed.filter((word) => word.length >= SHORTEST && !EVERYWHERE.has(word))
+    if (telling.length) return index.search(telling.join(' ')).map((hit) => hit.id as string)
+    const begun = [...known.values()].filter((doc) => beginsWords(doc.title, typed)).sort((a, b) => a.title.localeCompare(b.title, 'en')).map((doc) => doc.id)
+    // A word of nearly every idea narrows nothing down.
+    return begun.length || typed.some((word) => !EVERYWHERE.has(word)) ? begun : null
   })
   return { hits, reading }
 }
