@@ -1,4 +1,4 @@
-import { computed, shallowRef, watch, type Ref } from 'vue'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import type { Material } from '@core/domain'
 import type { PatternResult } from '@core/patterns'
 import { useHouse } from '../stores/house'
@@ -13,14 +13,22 @@ export function usePatterns(wanted: Ref<boolean>) {
   const store = useUnit()
   const house = useHouse()
   const kit = shallowRef<{ apply: typeof import('@core/patterns').applyAll; shipped: ReadonlyMap<string, Material> } | null>(null)
-  watch(wanted, async (now) => {
-    if (!now || kit.value) return
-    const [{ applyAll }, { MATERIALS }] = await Promise.all([import('@core/patterns'), import('@core/library/materials')])
-    kit.value = { apply: applyAll, shipped: new Map(MATERIALS.map((one) => [one.id, one])) }
+  const failed = ref(false)
+  async function fetchKit(): Promise<void> {
+    failed.value = false
+    try {
+      const [{ applyAll }, { MATERIALS }] = await Promise.all([import('@core/patterns'), import('@core/library/materials')])
+      kit.value = { apply: applyAll, shipped: new Map(MATERIALS.map((one) => [one.id, one])) }
+    } catch {
+      failed.value = true
+    }
+  }
+  watch(wanted, (now) => {
+    if (now && !kit.value) void fetchKit()
   }, { immediate: true })
   const results = computed<PatternResult[]>(() => (kit.value && store.theme ? kit.value.apply(store.theme, { paper: paperOf(house.home?.measures), shipped: kit.value.shipped }) : []))
   const materials = computed(() => results.value.flatMap((one) => one.made?.materials ?? []).filter((one) => !house.materialsById.has(one.id)))
-  return { results, materials, ready: computed(() => kit.value !== null) }
+  return { results, materials, ready: computed(() => kit.value !== null), failed, fetchKit }
 }
 
 /** The paper of a home, by the measures it counts in. */

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { addDays, isOpen, programDays } from '@core/calendar'
 import { MAX_UNIT_DAYS, STYLES, Unit, type PlanningStyle } from '@core/domain'
 import { countWords, longDate, STYLE_NAMES } from '@core/format'
 import { SKELETONS } from '@core/styles/skeleton'
-import { readThings, type KnownThings } from '@core/theme/readThings'
+import { readThings } from '@core/theme/readThings'
+import { useKnownThings } from '../composables/useKnownThings'
 import { paperOf } from '../composables/usePatterns'
 import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
@@ -33,10 +34,7 @@ function choose(next: PlanningStyle) {
   if (draft.value.days === SKELETONS[style.value].days) draft.value.days = SKELETONS[next].days
   style.value = next
 }
-const known = shallowRef<KnownThings>(new Map())
-onMounted(async () => {
-  known.value = (await import('@core/library/things')).KNOWN_THINGS
-})
+const known = useKnownThings()
 const objects = computed(() => readThings(draft.value.objects, known.value))
 const interests = computed(() => [...new Set(house.children.flatMap((child) => child.interests))])
 

@@ -115,7 +115,8 @@ const halves = computed(() => store.ideas.filter((idea) => !idea.activityId).len
       <div v-if="!found.length && !reading" class="stack none"><h2>{{ offered.length ? 'Nothing matches all of that' : 'The library is empty' }}</h2><p class="mute">{{ offered.length ? 'Take a word or a filter away, or keep the idea in your own words.' : 'Fetch the ideas that ship, write one of your own, or let patterns make some.' }}</p><div class="inline"><v-btn v-if="offered.length" @click="filterBar?.clear()">Clear the filters</v-btn><v-btn v-else to="/library">To the library</v-btn></div></div>
     </template>
     <template v-else-if="tab === 'patterns'">
-      <p v-if="!patterns.ready.value" class="mute" role="status">Fetching the patterns</p>
+      <div v-if="patterns.failed.value" class="notice soft stack" role="alert"><p>The patterns could not be fetched: there is no connection. Nothing was lost.</p><div><v-btn @click="patterns.fetchKit">Try again</v-btn></div></div>
+      <p v-else-if="!patterns.ready.value" class="mute" role="status">Fetching the patterns</p>
       <PatternList v-else :lacks="lacks" :results="patterns.results.value" :fit="fit" :times-of="timesOf" :open-id="openId" :gathered="isGathered" @open="open" @gather="gatherMade" @leave="leave" />
     </template>
     <NotebookList v-else />

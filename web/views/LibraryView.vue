@@ -72,7 +72,9 @@ const csv = useFileIn((file) => file.text, { preview: api.previewActivities, app
 /** Ideas that came with a newer version and that this home has not taken in yet. */
 const fresh = shallowRef<{ activities: Activity[]; materials: Material[] }>({ activities: [], materials: [] })
 onMounted(async () => {
-  const shipped = await import('@core/library')
+  // Without a connection there is nothing new to offer.
+  const shipped = await import('@core/library').catch(() => null)
+  if (!shipped) return
   watch(() => [house.loaded, house.activities.length], () => {
     if (!house.loaded) return
     const activities = shipped.ACTIVITIES.filter((one) => !house.activitiesById.has(one.id))

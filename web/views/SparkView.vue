@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { computed, ref } from 'vue'
 import { MAX_UNIT_DAYS, STYLES, Unit } from '@core/domain'
 import { countWords, longDate, STYLE_NAMES } from '@core/format'
 import { SKELETONS } from '@core/styles/skeleton'
-import { MOST_OBJECTS, readThings, type KnownThings } from '@core/theme/readThings'
+import { MOST_OBJECTS, readThings } from '@core/theme/readThings'
 import { thingUpdates } from '@core/theme/thingUpdates'
 import FormField from '../parts/FormField.vue'
 import ThemeObjectRow from '../parts/ThemeObjectRow.vue'
 import UnitFrame from '../parts/UnitFrame.vue'
 import { useDraft } from '../composables/useDraft'
+import { useKnownThings } from '../composables/useKnownThings'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
 
@@ -32,10 +33,7 @@ const budget = computed({
 })
 const quick = ref('')
 const openObject = ref<number | null>(null)
-const known = shallowRef<KnownThings>(new Map())
-onMounted(async () => {
-  known.value = (await import('@core/library/things')).KNOWN_THINGS
-})
+const known = useKnownThings()
 const adding = computed(() => readThings(quick.value, known.value))
 const quickProblem = computed(() => (adding.value.length + (draft.value?.objects.length ?? 0) > MOST_OBJECTS ? `A unit holds at most ${MOST_OBJECTS} objects` : undefined))
 function addObjects() {
