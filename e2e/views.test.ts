@@ -151,6 +151,10 @@ describe.each([['light', 'desk', DESK], ['dark', 'desk', DESK], ['light', 'phone
     await signIn(page, home.base)
     await sees(page, 'Wind and Kites')
   })
+  it('shows the path or the bar, whichever there is room for', async () => {
+    const shown = await page.evaluate(() => ['nav.path', 'nav.bar'].map((one) => document.querySelector(one)?.getClientRects().length ? one : ''))
+    expect(shown).toEqual(size === PHONE ? ['', 'nav.bar'] : ['nav.path', ''])
+  })
   it.each(VIEWS)('%s is free of what axe finds, and nothing is cut', async (_name, path, shows, click) => {
     await page.goto(home.base + path)
     await sees(page, shows)

@@ -110,7 +110,7 @@ const takesPlace = computed(() => Boolean(copied && props.unitId && store.ideas.
 <template>
   <PlainFrame v-if="lost" title="This idea is not here"><div class="stack"><p>It was removed, or the address is not right. Nothing was lost.</p><div><v-btn to="/library">To the library</v-btn></div></div></PlainFrame>
   <PlainFrame v-else v-model:pocket-open="pocketOpen" :title="title.length > 60 ? `${title.slice(0, 58)}…` : title" :lead="takesPlace ? `In ${store.unit?.name} it takes the place of the one it is copied from` : copied ? 'The one it is copied from stays as it is' : 'Kept on this device as you type'" pocket-title="In your home">
-    <template #acts><v-btn class="desk-only" @click="cancel">Cancel</v-btn><v-btn class="primary desk-only" @click="save">Save the idea</v-btn></template>
+    <template #acts><v-btn class="wide-only" @click="cancel">Cancel</v-btn><v-btn class="primary wide-only" @click="save">Save the idea</v-btn></template>
     <button type="button" class="why phone-only" @click="pocketOpen = true">How it would be in your home</button>
     <form class="editor" novalidate @submit.prevent="save">
       <div v-if="pickedUp" class="notice soft row"><span>Picked up where you left it.</span><button type="button" class="why" @click="startOver">Start over</button></div>
