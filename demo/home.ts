@@ -1,6 +1,6 @@
 import { addDays, isOpen, programDays } from '@core/calendar'
 import {
-  DEFAULT_STAGE_BOUNDS, newIdea, newThemeObject, type Adult, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase,
+  DEFAULT_STAGE_BOUNDS, EXAMPLE_LICENSE, newIdea, newThemeObject, type Adult, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase,
   type ThemeObject, type Unit, type WeeklyHours, type Where,
 } from '@core/domain'
 import { writePlanFile, type PlanFile } from '@core/files'
@@ -48,7 +48,7 @@ const HOME: Home = {
     { id: 'after', name: 'After', kind: 'after', from: '15:15', to: '16:30' },
     { id: 'home-time', name: 'Home time', kind: 'departure', from: '16:30', to: '17:30' },
   ],
-  stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['wed', 'sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [],
+  stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['wed', 'sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [], license: EXAMPLE_LICENSE,
 }
 
 const CENTERS: Center[] = [

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { EXAMPLE_LICENSE, License } from './license'
 import {
   Allergen, CalendarDate, Id, Line, OptionalLine, PlanningStyle, TimeOfDay, Weekday, WeeklyHours,
 } from './primitives'
@@ -62,5 +63,6 @@ export const Home = z.strictObject({
   style: PlanningStyle,
   /** Allergens that this home tracks besides the nine major ones. */
   moreAllergens: z.array(Allergen).max(40),
+  license: License.default(EXAMPLE_LICENSE),
 })
 export type Home = z.infer<typeof Home>

@@ -1,4 +1,5 @@
 export * from './primitives'
+export * from './license'
 export * from './home'
 export * from './child'
 export * from './adult'

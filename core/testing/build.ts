@@ -1,6 +1,6 @@
 import { ACTIVITIES, MATERIALS } from '../library'
 import {
-  DEFAULT_STAGE_BOUNDS, type Activity, type Center, type Child, type Home, type Material, type Placement, type Unit, type UnitSnapshot, type Where,
+  DEFAULT_STAGE_BOUNDS, EXAMPLE_LICENSE, type Activity, type Center, type Child, type Home, type Material, type Placement, type Unit, type UnitSnapshot, type Where,
 } from '../domain'
 
 /** Small things for tests, complete and valid; a test names only what it is about. */
@@ -17,7 +17,7 @@ export const aHome = (over: Partial<Home> = {}): Home => ({
     { id: 'nap', name: 'Nap', kind: 'nap', from: '12:30', to: '15:00' },
     { id: 'after', name: 'After', kind: 'after', from: '15:00', to: '16:30' },
   ],
-  stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [],
+  stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [], license: EXAMPLE_LICENSE,
   ...over,
 })
 

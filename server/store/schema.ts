@@ -105,6 +105,14 @@ export const MIGRATIONS: Migration[] = [
       for (const table of Object.values(TABLES)) await db.schema.alterTable(table, (t) => void t.index(['updated_at', 'version']))
     },
   },
+  {
+    name: '004-license',
+    async up(db) {
+      const perAdult = { infant: 4, 'young-toddler': 6, 'older-toddler': 6, preschool: 10, 'school-age': 12 }
+      await fill(db, 'homes', (body) => ({ license: { children: 8, underTwo: null, example: true, rule: { kind: 'ratios', perAdult } }, ...body }))
+      await db('changes').update({ state: 'dead' })
+    },
+  },
 ]
 
 /** Gives the bodies of a table what a newer form has more. */

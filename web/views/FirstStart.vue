@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { CENTER_KINDS, CalendarDate, DEFAULT_STAGE_BOUNDS, WEEKDAYS, type CenterKind, type Child, type Home, type WeeklyHours, type Weekday } from '@core/domain'
+import { CENTER_KINDS, CalendarDate, DEFAULT_STAGE_BOUNDS, EXAMPLE_LICENSE, WEEKDAYS, type CenterKind, type Child, type Home, type WeeklyHours, type Weekday } from '@core/domain'
 import { CENTER_NAMES, longWeekday } from '@core/format'
 import { writePlanFile } from '@core/files'
 import { api, ApiError } from '../api/client'
@@ -63,7 +63,7 @@ const setUp = () => guarded(async () => {
       block('circle', 'Circle', 'circle', '09:15', '09:40'), block('choice', 'Choice', 'choice', '09:40', '10:30'), block('outdoors', 'Outdoors', 'outdoors', '10:30', '11:30'),
       block('lunch', 'Lunch', 'meal', '11:30', '12:45'), block('nap', 'Nap', 'nap', '12:45', '15:00'), block('after', 'After', 'after', '15:15', '16:30'),
     ],
-    stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [],
+    stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [], license: EXAMPLE_LICENSE,
   }
   const children = named.value.map((one): Child => ({
     id: crypto.randomUUID(), name: one.name.trim(), born: one.born, attendance: open, exceptions: [], naps: [], mouths: session.today.slice(0, 4) <= String(Number(one.born.slice(0, 4)) + 2), allergens: [], diet: '', sensory: 'practising', interests: [], stageOverrides: {}, note: '',

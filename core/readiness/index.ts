@@ -1,0 +1,1 @@
+export { readyBy, type ReadyBy } from './readiness'
