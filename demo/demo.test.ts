@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { ageWords } from '@core/attendance'
 import { PlanFile, planImport } from '@core/files'
-import { readingsOf } from '@core/pulse'
+import { adultsOf, preparationOf, readingsOf, roundedOf } from '@core/pulse'
 import { daySheet, daySheetMarkdown } from '@core/sheet'
 import type { UnitSnapshot } from '@core/domain'
 import { suits } from '@core/attendance'
@@ -54,6 +54,29 @@ describe('the demo home', () => {
     expect(lines.find((one) => one.material.id === 'toy-car')!.shortage).toBeGreaterThan(0)
     expect(cautions.some((one) => one.severity === 'stop')).toBe(true)
     expect(money.over).toBeGreaterThan(0)
+  })
+})
+
+describe('its pulse on day 4', () => {
+  const readings = readingsOf(demoSnapshot('wind-and-kites'))
+  it('is short of an adult on the afternoons on which seven are there, by the example rule', () => {
+    // 15:15 to 16:30, when Ravi has come and Idris is still here: Pip 1/4, Oona, Idris and Tamsin 1/6 each, two of Juno, Bodhi and Calla
+    // 1/10 each, Ravi 1/12: 1.03 adults, and Maren is alone. Three such days are left: the 11th, the 16th and the 18th; 75 minutes each.
+    expect(readings.cover.intervals.filter((one) => one.short).map((one) => [one.date, one.from, one.to, one.children.length])).toEqual([
+      ['2026-03-11', '15:15', '16:30', 7], ['2026-03-16', '15:15', '16:30', 7], ['2026-03-18', '15:15', '16:30', 7],
+    ])
+    expect(adultsOf(readings.cover)).toEqual({ minutes: 225, clashes: 0 })
+  })
+  it('has time enough to get ready', () => {
+    const { first, due, window } = preparationOf(readings.ready)
+    expect([first, due]).toEqual([null, 75])
+    expect(window).toBeGreaterThan(due)
+  })
+  it('counts a touch that is missing once for each child, and none twice', () => {
+    const { met, target } = roundedOf(readings.weeks)
+    const gaps = readings.weeks.flatMap((week) => week.children.flatMap((child) => child.touches.map((touch) => touch.gap))).reduce((a, b) => a + b, 0)
+    expect(met + gaps).toBe(target)
+    expect(roundedOf([])).toEqual({ met: 0, target: 0 })
   })
 })
 

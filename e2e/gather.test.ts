@@ -1,28 +1,19 @@
-import type { Browser, Page } from 'puppeteer-core'
+import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { DESK, OFTEN, openBrowser, openPage, sees, signIn } from './browser'
+import { OFTEN, sees } from './browser'
+import { openDemo, type OpenDemo } from './demo'
 import { click, fill, named, saved, tabTo, textOf, waitText } from './hands'
-import { openHome, type OpenHome } from './home'
 
-let browser: Browser
-let closeBrowser: () => Promise<void>
-let home: OpenHome
+let demo: OpenDemo
 let page: Page
-let errors: string[]
 beforeAll(async () => {
-  home = await openHome(true)
-  ;({ browser, close: closeBrowser } = await openBrowser())
-  ;({ page, errors } = await openPage(browser, DESK))
-  await signIn(page, home.base)
-  await sees(page, 'Wheels and Ramps')
+  demo = await openDemo()
+  page = demo.page
 })
-afterAll(async () => {
-  await closeBrowser()
-  await home.close()
-})
+afterAll(() => demo.close())
 
 const UNIT = '/units/wind-and-kites'
-const gather = (query = '') => page.goto(`${home.base}${UNIT}/gather${query}`)
+const gather = (query = '') => page.goto(`${demo.base}${UNIT}/gather${query}`)
 const count = (selector: string) => page.$$eval(selector, (all) => all.length)
 const choose = async (field: string, option: string) => {
   await page.$eval(`[aria-label="${field}"]`, (element) => (element.closest('.v-field') as HTMLElement).scrollIntoView({ block: 'center' }))
@@ -61,7 +52,7 @@ describe('a theme typed by hand', () => {
     await waitText(page, '.missing', 'Needs')
   })
   it('says what to do where a theme has no objects', async () => {
-    await page.goto(`${home.base}/units`)
+    await page.goto(`${demo.base}/units`)
     await click(page, 'Start a unit')
     await fill(page, 'Theme', 'Nothing yet')
     await click(page, 'Lay out a first plan')
@@ -83,7 +74,7 @@ describe('the basket', () => {
     await named(page, 'Gather Two alike: Wind and Kites')
     await click(page, 'Gather Two alike: Wind and Kites')
     await saved(page)
-    await page.goto(`${home.base}/library`)
+    await page.goto(`${demo.base}/library`)
     await fill(page, 'Search by any word', 'two alike')
     await waitText(page, '.ideas', 'Two alike: Wind and Kites')
     // Gathered twice, it is one idea of the library.
@@ -136,7 +127,7 @@ describe('half an idea', () => {
     await saved(page)
     await click(page, 'For some other time: Paper moths')
     await waitText(page, '[aria-label="For some other time"]', 'Paper moths')
-    await page.goto(`${home.base}/units/wheels-and-ramps/gather?tab=notebook`)
+    await page.goto(`${demo.base}/units/wheels-and-ramps/gather?tab=notebook`)
     await waitText(page, '[aria-label="For some other time"]', 'Paper moths')
     await click(page, 'Take into the unit: Paper moths')
     await waitText(page, '.pocket', 'Paper moths')
@@ -189,7 +180,7 @@ describe('half an idea', () => {
     await waitText(page, '.pocket [aria-label="Gathered"]', 'Paper moths that hang from the lamp')
     // What nobody measured counts as a small part.
     await gather()
-    await page.goto(`${home.base}/pantry?find=moth wings`)
+    await page.goto(`${demo.base}/pantry?find=moth wings`)
     await click(page, 'moth wings')
     await page.waitForFunction(() => [...document.querySelectorAll<HTMLInputElement>('.pocket input')].some((one) => one.value === '30 x 25 x 25'), OFTEN)
   })
@@ -204,25 +195,25 @@ describe('an idea of the library', () => {
     await click(page, 'Save the idea')
     await waitText(page, '.pocket', 'Changed from Kite tails.')
     await saved(page)
-    await page.goto(`${home.base}${UNIT}/lay-out`)
+    await page.goto(`${demo.base}${UNIT}/lay-out`)
     await waitText(page, '[data-placement="wind-and-kites-21"]', 'Kite tails with rings')
     await click(page, 'Undo')
     await page.waitForFunction(() => document.querySelector('[data-placement="wind-and-kites-21"] .card-title')?.textContent?.trim() === 'Kite tails', OFTEN)
   })
   it('is put aside and offered no more, and taken out again', async () => {
-    await page.goto(`${home.base}/library?open=freeze-dance`)
+    await page.goto(`${demo.base}/library?open=freeze-dance`)
     await click(page, 'Put aside', '.pocket')
     await waitText(page, '.tabs', 'Put aside 1')
     await saved(page)
     await gather()
     await fill(page, 'Search by any word', 'statues')
     await sees(page, 'Nothing matches all of that')
-    await page.goto(`${home.base}/library?open=freeze-dance`)
+    await page.goto(`${demo.base}/library?open=freeze-dance`)
     await click(page, 'Take out again')
     await saved(page)
   })
   it('says when it was done and how it went', async () => {
-    await page.goto(`${home.base}${UNIT}/look-back`)
+    await page.goto(`${demo.base}${UNIT}/look-back`)
     await choose('How did it go: Statues', 'they asked for more')
     await fill(page, 'A note for next time: Statues', 'slower music')
     await page.keyboard.press('Enter')
@@ -243,7 +234,7 @@ describe('a table of ideas', () => {
     }, { name, text })
   }
   it('names the line and the column of what is wrong, and changes nothing', async () => {
-    await page.goto(`${home.base}/library`)
+    await page.goto(`${demo.base}/library`)
     await sees(page, 'As a table')
     const before = await textOf(page, '.unit-head')
     await drop('ours.csv', 'title;aim;centers;domains;do minutes;steps;preschool\nMud pies;Mix until it holds.;Moon;Sensory;20;Mix.;Stir.\n')
@@ -259,4 +250,4 @@ describe('a table of ideas', () => {
   })
 })
 
-it('has met no error on the way', () => expect(errors).toEqual([]))
+it('has met no error on the way', () => expect(demo.errors).toEqual([]))

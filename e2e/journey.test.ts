@@ -66,7 +66,7 @@ describe('a new user on an empty folder', () => {
     await sees(page, '3 ideas without a day')
     const before = await textOf(page, '.pulse')
     expect(before).toContain('$0.00')
-    expect(before).toContain('All in the house')
+    expect(before).toContain('all in the house')
     await drag(page, '.pocket [data-activity="print-with-wheels"]', '[data-slot="1 choice"]')
     await waitText(page, '[data-slot="1 choice"]', 'Print with wheels')
     await drag(page, '[data-slot="1 choice"] [data-activity="print-with-wheels"]', '[data-slot="2 choice"]')

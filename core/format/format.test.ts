@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { CENTER_KINDS, DOMAINS, HAZARDS, STAGES } from '../domain'
 import { CENTER_NAMES, DOMAIN_NAMES, HAZARD_NAMES, STAGE_NAMES } from './names'
-import { clockWords, countWords, listWords, longDate, mediumDate, moneyWords, quantityWords, weekdaysWords } from './words'
+import { clockWords, countWords, listWords, longDate, mediumDate, minutesWords, moneyWords, quantityWords, weekdaysWords } from './words'
 
 describe('quantities', () => {
   it.each([
@@ -23,3 +23,5 @@ describe('words', () => {
     for (const [codes, names] of [[DOMAINS, DOMAIN_NAMES], [STAGES, STAGE_NAMES], [CENTER_KINDS, CENTER_NAMES], [HAZARDS, HAZARD_NAMES]] as const) expect(Object.keys(names).sort()).toEqual([...codes].sort())
   })
 })
+
+it.each([[0, '0 min'], [45, '45 min'], [120, '2 h'], [225, '3 h 45 min']])('says %i minutes as %s', (minutes, words) => expect(minutesWords(minutes)).toBe(words))

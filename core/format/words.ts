@@ -72,3 +72,9 @@ export function weekdaysWords(days: readonly Weekday[]): string {
   if (run) return `${SHORT_DAYS[WEEKDAYS[at[0]]]} to ${SHORT_DAYS[WEEKDAYS[at[at.length - 1]]]}`
   return listWords(at.map((day) => SHORT_DAYS[WEEKDAYS[day]]))
 }
+
+/** Minutes as they are said: "45 min", "2 h", "3 h 45 min". */
+export function minutesWords(minutes: number): string {
+  const [hours, rest] = [Math.floor(minutes / 60), minutes % 60]
+  return [hours ? `${hours} h` : '', rest || !hours ? `${rest} min` : ''].filter(Boolean).join(' ')
+}

@@ -10,6 +10,7 @@ import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
 import FileIn from './FileIn.vue'
 import FormField from './FormField.vue'
+import LicenseForm from './LicenseForm.vue'
 import ImportPreview from './ImportPreview.vue'
 import WeekHours from './WeekHours.vue'
 
@@ -63,6 +64,7 @@ const file = useFileIn(readPlan, { preview: api.previewFile, apply: api.applyFil
         <form class="inline" @submit.prevent="addClosure"><input v-model="closure.date" class="time" type="date" aria-label="Date closed" :min="session.today" /><v-text-field v-model="closure.reason" aria-label="Reason" placeholder="Reason" maxlength="120" /><v-btn type="submit" :disabled="!closure.date">Close</v-btn></form>
         <p class="small mute">Days of a unit slide past a closure, or drop that day: choose in the unit's Spark.</p>
       </section>
+      <LicenseForm />
       <section class="rows"><h2>Everything as a file</h2>
         <p class="small mute">One open file with the home, the library and every unit. Keep a copy somewhere else.</p>
         <div class="inline"><v-btn href="/api/v1/plan-file" download>Save a copy</v-btn><FileIn accept=".json,application/json" label="Bring a file in" @read="file.take" /></div>

@@ -8,8 +8,11 @@ import { canPlace, newPlacement, type Slot, type Verdict } from '@core/plan'
 import { useHouse } from './house'
 import { useUnit } from './unit'
 
+/** The five readings of the pulse. */
+export type ReadingName = 'money' | 'preparation' | 'rounded' | 'adults' | 'cautions'
+
 /** What is shown in the pocket. */
-export type Selected = { kind: 'placement'; id: string } | { kind: 'slot'; where: Where } | { kind: 'reading'; name: 'money' | 'cautions' } | null
+export type Selected = { kind: 'placement'; id: string } | { kind: 'slot'; where: Where } | { kind: 'reading'; name: ReadingName } | null
 
 /** What is being moved: a placement, or an idea that has no place yet. */
 export interface Carried { placementId: string | null; activityId: string }

@@ -1,0 +1,25 @@
+import type { Page } from 'puppeteer-core'
+import { DESK, openBrowser, openPage, sees, signIn } from './browser'
+import { openHome } from './home'
+
+export interface OpenDemo {
+  page: Page
+  errors: string[]
+  base: string
+  close: () => Promise<void>
+}
+
+/** The demo home with the provider signed in, at a desk. */
+export async function openDemo(): Promise<OpenDemo> {
+  const [home, { browser, close }] = [await openHome(true), await openBrowser()]
+  const { page, errors } = await openPage(browser, DESK)
+  await signIn(page, home.base)
+  await sees(page, 'Wheels and Ramps')
+  return {
+    page, errors, base: home.base,
+    close: async () => {
+      await close()
+      await home.close()
+    },
+  }
+}
