@@ -3,7 +3,7 @@ import type { Activity } from '../domain'
 import { ACTIVITIES } from '../library'
 import { byId } from '../plan'
 import { aCenter, aChild, aHome, aMaterial, anActivity, aNeed, aPlacement, aUnit, moment, setUp } from '../testing/build'
-import { fitOf, getWords, leadMinutes, leadWords, NO_FILTERS, passes, timesFor, timeWords, trialCautions, usedBefore, usedWords, type FitContext } from '.'
+import { fitOf, getWords, leadMinutes, leadWords, NO_FILTERS, passes, timesFor, timeWords, trialCautions, usedBefore, usedWords, whomWords, type FitContext } from '.'
 
 const SPAN = { from: '08:00', to: '17:00' }
 const sleeper = aChild({ id: 'bo', name: 'Bo', born: '2024-06-01', naps: [{ from: '09:00', to: '11:00' }, { from: '12:30', to: '15:00' }] })
@@ -100,6 +100,12 @@ describe('in words', () => {
     const four = ['Di', 'Ed', 'Flo', 'Gus'].map((name) => aChild({ id: name, name }))
     expect(timeWords([{ block: aHome().rhythm[0], from: '09:00', without: four }])).toBe('best in Circle, 9:00, without Di, Ed and 2 more')
     expect(timeWords([])).toBe('no time of day is long enough')
+  })
+  it('that nobody who is expected can do it', () => {
+    const infants = anActivity({ variants: [{ id: 'i', stages: ['infant'], kind: 'does', how: 'Pat.' }] })
+    const fit = fitOf(infants, context)
+    expect([fit.everyone, timesFor(infants, context), whomWords(fit, timesFor(infants, context))]).toEqual([false, [], 'nobody of yours can do it'])
+    expect(whomWords(fitOf(anActivity(), context), timesFor(anActivity(), context))).toBe('suits all in After, 15:00')
   })
   it('when it was done', () => {
     const once = { unitId: 'u', unit: 'Wheels', date: '2025-03-12', went: null }

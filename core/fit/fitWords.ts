@@ -1,6 +1,6 @@
 import { clockWords, countWords, fullDate, listWords, moneyWords } from '../format/words'
 import type { ToGet } from '../supplies/toGet'
-import type { TimeFit } from './fit'
+import type { Fit, TimeFit } from './fit'
 import type { UsedBefore } from './usedBefore'
 
 /** How something went, by how much it was liked, 0 to 3. */
@@ -31,6 +31,10 @@ export function timeWords(times: readonly TimeFit[]): string {
   if (!names.length) return `suits all in ${block}`
   return `best in ${block}, without ${names.length > MOST_NAMED ? `${names.slice(0, MOST_NAMED).join(', ')} and ${names.length - MOST_NAMED} more` : listWords(names)}`
 }
+
+/** For whom and when, in a line; plain words where nobody expected has a variant. */
+export const whomWords = (fit: Pick<Fit, 'parts'>, times: readonly TimeFit[]): string =>
+  fit.parts.length && !fit.parts.some((part) => part.does === 'takes-part') ? 'nobody of yours can do it' : timeWords(times)
 
 /** "Used 12 March 2025 in Wheels and Ramps: they asked for more"; empty where it never was. */
 export function usedWords(used: readonly UsedBefore[] | undefined): string {

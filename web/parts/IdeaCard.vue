@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ATTENTION_NAMES, CENTER_NAMES, MESS_NAMES } from '@core/format'
-import { getWords, leadWords, timeWords, usedWords, type Fit, type TimeFit, type UsedBefore } from '@core/fit'
+import { getWords, leadWords, usedWords, whomWords, type Fit, type TimeFit, type UsedBefore } from '@core/fit'
 import { useHouse } from '../stores/house'
 import ChildMarks from './ChildMarks.vue'
 
@@ -14,7 +14,7 @@ const house = useHouse()
   <li class="card idea" :class="{ 'is-selected': selected }">
     <button type="button" class="open" @click="$emit('open')"><span class="card-title">{{ fit.activity.title }}</span></button>
     <p class="aim">{{ fit.activity.aim }}</p>
-    <div class="whom"><ChildMarks :parts="fit.parts" all /><p class="small" :class="fit.everyone ? 'mute' : 'ember'">{{ fit.parts.length && !fit.parts.some((part) => part.does === 'takes-part') ? 'nobody of yours can do it' : timeWords(times) }}</p></div>
+    <div class="whom"><ChildMarks :parts="fit.parts" all /><p class="small" :class="fit.everyone ? 'mute' : 'ember'">{{ whomWords(fit, times) }}</p></div>
     <p class="small mute facts">{{ CENTER_NAMES[fit.activity.centers[0]] }} · {{ fit.activity.minutes.do }} min · {{ leadWords(fit.lead) }} · {{ ATTENTION_NAMES[fit.activity.attention] }}{{ fit.activity.mess ? ` · ${MESS_NAMES[fit.activity.mess]}` : '' }}</p>
     <p v-if="used?.length" class="small used">{{ usedWords(used) }}</p>
     <div class="row end">
