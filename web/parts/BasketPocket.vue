@@ -19,7 +19,7 @@ const halves = computed(() => store.ideas.filter((idea) => !idea.activityId))
 
 <template>
   <div><h2>Basket</h2><p class="mute small">{{ countWords(store.ideas.length, 'idea') }}, {{ store.unplaced.length }} without a day</p></div>
-  <HalfIdeaLine :unit-id="store.id" />
+  <HalfIdeaLine />
   <ul v-if="halves.length" class="rows" aria-label="Half ideas"><li v-for="one in halves" :key="one.id" class="row line"><button type="button" class="why half-text" :aria-label="`Half an idea: ${one.text}`" @click="$emit('notebook')">{{ one.text }}</button><button type="button" class="why small" :aria-label="`Leave: ${one.text}`" @click="board.leave(one)">leave</button></li></ul>
   <ul class="rows" aria-label="Gathered"><li v-for="one in ideas" :key="one.idea.id" class="row line"><button type="button" class="why name" @click="$emit('open', one.activity.id)">{{ one.activity.title }}</button><span class="small day" :class="one.days.length ? 'mute' : 'ember'">{{ one.days.length ? `day ${one.days.join(', ')}` : 'no day' }}</span></li></ul>
   <p v-if="!store.ideas.length" class="mute">The basket is empty. Gather an idea from the library, let a pattern make one, or write half of one above.</p>

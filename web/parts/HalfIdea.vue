@@ -1,18 +1,16 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { newIdea } from '@core/domain'
+import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 
 /** A line of text that becomes a half idea in the basket: kept, never lost. */
 const open = defineModel<boolean>({ required: true })
 const store = useUnit()
+const board = useBoard()
 const text = ref('')
 watch(open, () => (text.value = ''))
 function keep() {
-  const words = text.value.trim()
-  if (!words) return
-  void store.commit('Keep an idea', [{ put: 'idea', value: newIdea(crypto.randomUUID(), store.id, null, words) }])
-  open.value = false
+  if (board.keepHalf(text.value)) open.value = false
 }
 </script>
 

@@ -1,19 +1,12 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { newIdea } from '@core/domain'
-import { useWriter } from '../stores/writer'
+import { useBoard } from '../stores/board'
 
-/** One line that keeps half an idea, for a unit or for the notebook. */
-const props = defineProps<{ unitId: string | null }>()
-const writer = useWriter()
+/** One line that keeps half an idea. */
+const board = useBoard()
 const text = ref('')
 function keep() {
-  const words = text.value.trim()
-  if (!words) return
-  text.value = ''
-  // What looks like an address is one.
-  const link = /https?:\/\/\S+/i.exec(words)?.[0] ?? ''
-  void writer.commit(props.unitId, 'Keep an idea', [{ put: 'idea', value: { ...newIdea(crypto.randomUUID(), props.unitId, null, words), link: link.slice(0, 500) } }])
+  if (board.keepHalf(text.value)) text.value = ''
 }
 </script>
 

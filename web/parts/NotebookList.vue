@@ -18,7 +18,7 @@ const groups = computed<{ title: string; ideas: Idea[]; empty: string }[]>(() =>
 
 <template>
   <p class="mute lead">A line is enough: where you saw it, what it was. It waits here until you write it out, and it is never lost.</p>
-  <div class="line"><HalfIdeaLine :unit-id="store.id" /></div>
+  <div class="line"><HalfIdeaLine /></div>
   <section v-for="group in groups" :key="group.title" class="group" :aria-label="group.title">
     <h2>{{ group.title }} <span class="mute small count">{{ group.ideas.length ? countWords(group.ideas.length, 'half idea') : '' }}</span></h2>
     <p v-if="!group.ideas.length" class="mute small">{{ group.empty }}</p>

@@ -3,6 +3,9 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Placement, ThingKind, Where } from '@core/domain'
 import { FILE_LISTS } from '@core/files'
 import { remediesOf } from '@core/cautions'
+import { MATERIALS } from '@core/library'
+import { applyAll } from '@core/patterns'
+import { byId } from '@core/plan'
 import { demoHome } from '@demo/home'
 import { api, type Applied } from '../api/client'
 import { withBrowserParts } from '../testing/browserParts'
@@ -95,4 +98,32 @@ it('gives each step one honest figure', () => {
   expect(figures.run.words).toBe('Day 4 of 10')
   useUnit().id = 'nowhere'
   expect(usePathFigures().value.run.words).toBe('')
+})
+
+describe('the basket', () => {
+  it('keeps half an idea with the address in it, and nothing of nothing', () => {
+    const [board, unit] = [useBoard(), useUnit()]
+    expect([board.keepHalf('  '), board.keepHalf(' Moths, see https://moths.example/a ')]).toEqual([false, true])
+    expect(unit.ideas.at(-1)).toMatchObject({ unitId: 'wind-and-kites', activityId: null, text: 'Moths, see https://moths.example/a', link: 'https://moths.example/a' })
+  })
+  it('takes what a pattern made once into the library, however often it is gathered', () => {
+    const [board, unit] = [useBoard(), useUnit()]
+    const [{ made }] = applyAll(unit.theme!, { paper: 'a4', shipped: byId(MATERIALS) })
+    const before = unit.activities.length
+    board.gatherMade(made!)
+    const id = unit.ideas.at(-1)!.activityId!
+    board.leave(board.ideaOf(id)!)
+    expect(board.ideaOf(id)).toBeUndefined()
+    board.gatherMade(made!)
+    expect([unit.ideas.at(-1)!.activityId, unit.activities.length]).toEqual([id, before + 1])
+  })
+  it('lets a stretch in, leaves it, and asks again', () => {
+    const [board, unit] = [useBoard(), useUnit()]
+    const cutters = () => unit.activitiesById.get('dough-diamonds')!.requirements.find((one) => one.materialId === 'dough-cutter')!.quantity
+    const answer = (value: 'taken' | 'left' | null) => {
+      board.stretch(board.ideaOf('dough-diamonds')!, 'number', value)
+      return [cutters(), board.ideaOf('dough-diamonds')!.stretches]
+    }
+    expect([answer('taken'), answer('left'), answer(null)]).toEqual([[5, { number: 'taken' }], [2, { number: 'left' }], [2, {}]])
+  })
 })

@@ -14,6 +14,9 @@ export type ReadingName = 'money' | 'preparation' | 'rounded' | 'adults' | 'caut
 /** What is shown in the pocket. */
 export type Selected = { kind: 'placement'; id: string } | { kind: 'slot'; where: Where } | { kind: 'reading'; name: ReadingName } | null
 
+/** Characters that the address of an idea may have. */
+const MOST_LINK = 500
+
 /** What is being moved: a placement, or an idea that has no place yet. */
 export interface Carried { placementId: string | null; activityId: string }
 
@@ -103,6 +106,14 @@ export const useBoard = defineStore('board', () => {
       { put: 'idea', value: newIdea(crypto.randomUUID(), unit.id, id) },
     ])
   }
+  /** Keeps half an idea, in the open unit's basket; what looks like an address in it is its link. False where nothing was written. */
+  function keepHalf(text: string): boolean {
+    const words = text.trim()
+    if (!words) return false
+    const link = (/https?:\/\/\S+/i.exec(words)?.[0] ?? '').slice(0, MOST_LINK)
+    void unit.commit('Keep an idea', [{ put: 'idea', value: { ...newIdea(crypto.randomUUID(), unit.id, null, words), link } }])
+    return true
+  }
   const ideaOf = (activityId: string): Idea | undefined => unit.ideas.find((idea) => idea.activityId === activityId)
   /** Puts an idea out of the basket. Its place on the plan, where it has one, stays. */
   function leave(idea: Idea): void {
@@ -114,5 +125,5 @@ export const useBoard = defineStore('board', () => {
     void unit.commit(`${titleOf(idea.activityId!)}: ${answer === 'taken' ? 'take' : answer === 'left' ? 'leave' : 'ask again about'} the ${id}`, [{ put: 'idea', value: { ...idea, stretches: answer ? { ...rest, [id]: answer } : rest } }])
   }
 
-  return { selected, carried, refused, said, day, placement, verdict, drop, patch, pin, remove, remedy, gather, gatherMade, ideaOf, leave, stretch, titleOf }
+  return { selected, carried, refused, said, day, placement, verdict, drop, patch, pin, remove, remedy, gather, gatherMade, keepHalf, ideaOf, leave, stretch, titleOf }
 })
