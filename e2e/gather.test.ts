@@ -16,6 +16,7 @@ const UNIT = '/units/wind-and-kites'
 const gather = (query = '') => page.goto(`${demo.base}${UNIT}/gather${query}`)
 const count = (selector: string) => page.$$eval(selector, (all) => all.length)
 const choose = async (field: string, option: string) => {
+  await page.waitForSelector(`[aria-label="${field}"]`)
   await page.$eval(`[aria-label="${field}"]`, (element) => (element.closest('.v-field') as HTMLElement).scrollIntoView({ block: 'center' }))
   await (await page.$(`.v-field:has([aria-label="${field}"])`))!.click()
   await page.waitForFunction((wanted: string) => [...document.querySelectorAll<HTMLElement>('.v-overlay--active .v-list-item')].some((one) => one.innerText.trim().startsWith(wanted)), OFTEN, option)

@@ -216,8 +216,8 @@ export const CAUTION_RULES: readonly CautionRule[] = [
   },
   {
     id: 'hygiene', title: 'Shared dough and food', severity: 'watch', source: 'CDC, Caring for Our Children', adultHands: false, apartHelps: false,
-    when: 'Dough, water play or food in several hands', advice: 'Wash before and after, give each an own portion, write the discard date on it. None while anyone has a stomach illness.',
-    concerns: has('shared-food'), atRisk: anyone, why: () => 'Wash before and after, and give each child an own portion.',
+    when: 'Dough, water play or food in several hands', advice: 'Wash before and after, give each their own portion, write the discard date on it. None while anyone has a stomach illness.',
+    concerns: has('shared-food'), atRisk: anyone, why: () => 'Wash before and after, and give each child their own portion.',
   },
 ]
 

@@ -60,7 +60,7 @@ describe('a table with mistakes', () => {
     expect(read([GOOD, GOOD]).faults).toMatchObject([{ line: 3, column: 'title', message: 'Line 2 has the same title' }])
     expect(faults(withCell('title', ACTIVITIES[0].title.toUpperCase()))![0]).toContain('An activity of the library has this title')
   })
-  it('replaces an own activity of the same name', () => {
+  it('replaces an activity of one’s own by its name', () => {
     const own = { ...read([GOOD]).activities![0], id: 'mine' }
     expect(read([withCell('aim', 'Another aim.')], [...ACTIVITIES, own]).activities![0]).toMatchObject({ id: 'mine', aim: 'Another aim.' })
   })

@@ -1,7 +1,8 @@
 import { atLeast, cards, forStages, inHand, manyNames, names, need, OLDER, palmSized, prep, shaped, someNames, theNames, thingNeed, thingsOut, upTo, type Pattern } from './kit'
 import { capital, numberWord, withArticle, type Thing } from '../theme'
 
-const canBeWet = (thing: Thing) => thing.inHand && thing.madeOf !== 'paper' && thing.madeOf !== 'soft'
+/** Of what one eats, only what grows is washed: a roll in the tub is mush. */
+const canBeWet = (thing: Thing) => thing.inHand && thing.madeOf !== 'paper' && thing.madeOf !== 'soft' && (thing.madeOf !== 'food' || /fruit|vegetable/i.test(thing.category))
 const canBePressed = (thing: Thing) => thing.inHand && palmSized(thing) && (thing.madeOf === 'hard' || thing.madeOf === 'plant' || thing.madeOf === 'food')
 const canBeBuried = (thing: Thing) => thing.inHand && palmSized(thing) && thing.madeOf !== 'paper' && thing.madeOf !== 'soft' && thing.madeOf !== 'food'
 const canBeFrozen = (thing: Thing) => thing.inHand && palmSized(thing) && (thing.madeOf === 'hard' || thing.madeOf === 'plant')
@@ -105,7 +106,7 @@ export const HAND_PATTERNS: Pattern[] = [
       title: `Draw the shadow of ${withArticle(things[0].one)}`, aim: `See how the shadow of ${theNames(things.slice(0, 3))} grows, shrinks and turns.`, at: ['outdoors', 'glow-table', 'discovery'], form: 'small-group',
       minutes: [5, 15, 3], energy: 0, mess: 0, attention: 'watching',
       variants: forStages(
-        'beside: Follow a spot of light that moves slowly over the wall.', 'Step on the own shadow and see it move.', 'Colour inside a shadow that lies on the paper.',
+        'beside: Follow a spot of light that moves slowly over the wall.', 'Step on their own shadow and see it move.', 'Colour inside a shadow that lies on the paper.',
         'Trace a shadow while a friend holds the thing still.', 'Trace it at three times or from three distances and say what changed.'),
       needs: [...thingsOut(things), need('butcher-paper', 80, 'group of 2'), need('thick-crayon', 2, 'child'), need('flashlight', 1, 'group of 3')],
       steps: ['Roll paper out where the sun or a lamp falls on it.', 'Stand the thing at the edge of the paper.', 'Trace the shadow, not the thing.', `Move the light and look again: is it still ${theme.name}?`],
@@ -121,7 +122,7 @@ export const HAND_PATTERNS: Pattern[] = [
       minutes: [3, 10, 2], energy: 0, mess: 0, attention: 'nearby', standing: true,
       variants: forStages(
         'beside: Crawl along a strip of soft cloth on the floor.', 'Push a car along one wide straight line.', 'Trace a straight path with a finger, then with a crayon.',
-        'Trace a winding path with a crayon and stay inside.', `Draw an own maze from ${a.one} to ${b.one} for someone else.`),
+        'Trace a winding path with a crayon and stay inside.', `Draw their own maze from ${a.one} to ${b.one} for someone else.`),
       needs: [need('copy-paper', 3, 'child', { spare: 0.1 }), need('thick-crayon', 2, 'child'), need('tray', 1, 'set-up'), need('toy-car', 1, 'set-up', { for: ['young-toddler'] }), need('masking-tape', 150, 'set-up', { for: ['beside-infant', 'young-toddler'] })],
       prep: [prep('draw-paths', `Draw ${a.one} on the left and ${b.one} on the right of each sheet, with a straight, a bent and a winding path`, 12, ['copy-paper'], 0, true)],
       steps: ['Trace the way in the air together.', 'Trace it with a finger on the paper.', 'Trace it with the crayon, slowly.', `Tell what happens on the way in ${theme.name}.`],

@@ -60,7 +60,7 @@ export const NUMBER_PATTERNS: Pattern[] = [
           'beside: Push a large soft die off a lap and see it roll.', 'Roll the large die and get one for every roll.', 'Roll a die with one, two and three dots, and take so many.',
           'Roll, count the dots, take so many, and fill a card of ten.', 'Roll two dice, add them, and give back when the sum is over twelve.'),
         needs: [...(real.length ? [thingNeed(real[0], Math.min(real[0].onHand, 30), 'set-up', real[0].large ? {} : { for: ['preschool', 'school-age', 'older-toddler'] })] : [set.need]), need('dice', 2, 'set-up'), need('small-dish', 1, 'child')], prep: real.length ? [] : set.prep,
-        steps: [`Put all the ${real[0]?.many ?? `cards of ${names(things.slice(0, 2))}`} in the middle.`, 'Roll and count the dots aloud.', 'Take so many into the own dish.', 'Pass the die on to the left.'],
+        steps: [`Put all the ${real[0]?.many ?? `cards of ${names(things.slice(0, 2))}`} in the middle.`, 'Roll and count the dots aloud.', 'Take so many into their own dish.', 'Pass the die on to the left.'],
         say: ['How many do you still need?', 'Who has the same as you?'], look: ['Waits for the die.', 'Reads small numbers of dots at a glance.'],
         easier: 'Cover the sides with more than three dots.', harder: 'Play it backward: begin with ten and give away.', tidy: 'Everyone rolls once more and puts so many back, until all are gone.',
       }

@@ -92,6 +92,13 @@ describe('what a pattern asks for', () => {
     expect(result(results, 'stages-sequence').made!.activity.aim).toBe('Put in order what becomes of a frog: frogspawn, then tadpole, then froglet, then frog.')
     expect(result(applyAll(typed('Cars', 'a', 'car, bus, van'), options), 'stages-sequence').missing).toContain('three stages or more')
   })
+  it('what may get wet: fruit yes, bread no', () => {
+    const washed = (things: string) => result(applyAll(typed('Food', 'a', things), options), 'wash-it').made?.activity.title
+    expect([washed('2 apples, 2 carrots'), washed('2 rolls, 2 pretzels')]).toEqual(['Wash the apples', undefined])
+  })
+  it('a shape for each thing that lies in a row', () => {
+    expect(result(applyAll(typed('Bakers', 'a', 'flour, roll, pretzel'), options), 'lay-a-row').made!.activity.title).toBe('Roll, pretzel, roll, pretzel')
+  })
   it('things in the house for what hands do, so many as there are', () => {
     const results = applyAll(typed('Sea', 'a', '4 shells, 3 stones, 2 crabs'), options)
     const dig = result(results, 'dig-sand').made!.activity

@@ -54,7 +54,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
         minutes: [3, 8, 2], energy: 0, mess: 0, attention: 'nearby', standing: true,
         variants: forStages(
           'beside: Bring two soft blocks together in front of the chest.', 'Push two halves of one large picture together.', 'Find the other half among three.',
-          `Put together all ${things.length}, each cut along a different line.`, 'Cut an own drawing in two so that only one way fits, and pass it on.'),
+          `Put together all ${things.length}, each cut along a different line.`, 'Cut their own drawing in two so that only one way fits, and pass it on.'),
         needs: [set.need, need('tray', 1, 'set-up'), need('child-scissors', 1, 'set-up', { for: OLDER })],
         prep: [...set.prep, prep('cut-halves', 'Cut each card in two: straight, slanted, wavy or stepped', Math.ceil(things.length / 2), ['card-stock'])],
         steps: ['Lay all the left halves on one side.', 'Pick a right half and look at its cut edge.', 'Bring the edges together until no gap is left.'],
@@ -225,7 +225,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
           'Draw a card and show it without a word until someone guesses.', 'Join two cards into one movement, and tell how each shows.'),
         needs: [set.need], prep: set.prep,
         steps: [`Turn a card: ${things[0].one}.`, 'Ask: is it quick or slow, high or low, loud or still?', 'All be it until the hand goes up.', `End with the stillest of all: ${things.at(-1)!.one}.`],
-        say: ['How would it start to move?', `What would ${withArticle(things[1].one)} do in the wind?`], look: ['Stops at the sign.', 'Finds an own way of moving.'],
+        say: ['How would it start to move?', `What would ${withArticle(things[1].one)} do in the wind?`], look: ['Stops at the sign.', 'Finds their own way of moving.'],
         easier: 'Show the movement first and let them copy.', harder: 'Act a whole little story with three cards.', tidy: `Come to rest on the rug like ${withArticle(things.at(-1)!.one)}.`,
       }
     },
@@ -275,7 +275,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
         title: `Which do we like best? ${theme.name}`, aim: `Choose between ${names(things)}, and read off what most have chosen.`, at: ['circle', 'mark-making'], form: 'whole-group',
         minutes: [4, 10, 2], energy: 0, mess: 0, attention: 'watching', standing: true,
         variants: forStages(
-          'beside: Reach for one of two pictures that are held up.', 'Put a block beside the one that is liked.', 'Build the own block onto a tower and look which is tallest.',
+          'beside: Reach for one of two pictures that are held up.', 'Put a block beside the one that is liked.', 'Build their own block onto a tower and look which is tallest.',
           'Colour a square in the right column and count the columns.', 'Say how many more one column has, and ask a new question of all.'),
         needs: [set.need, need('poster-board', 1, 'set-up'), need('wooden-cube', 1, 'child'), need('thick-crayon', 1, 'group of 2', { for: OLDER })],
         prep: [...set.prep, prep('rule-chart', 'Rule a chart with a column for each card', 5, ['poster-board'])],

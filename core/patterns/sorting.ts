@@ -120,7 +120,7 @@ export const SORTING_PATTERNS: Pattern[] = [
   },
   {
     id: 'lay-a-row', title: 'Lay a row that goes on', about: 'See what repeats and go on with it', domains: ['early-math', 'creative-arts'],
-    choose: atLeast(2),
+    choose: atLeast(2, 'objects with a shape', shaped),
     make: ({ things, paper, theme }) => {
       const [a, b] = things
       const held = [a, b].every((thing) => thing.inHand && thing.onHand >= 3)

@@ -116,7 +116,7 @@ describe('two people', () => {
     await writer.settle('theirs')
     expect([useRows().get('center', 'art')?.name, useRows().version('center', 'art'), writer.pending]).toEqual(['Theirs', 7, 0])
   })
-  it('can put the own over it, from the version that is there', async () => {
+  it('can put their own over it, from the version that is there', async () => {
     const sent = conflictOnce()
     const writer = useWriter()
     await writer.commit(null, 'Mine', [art({ name: 'Mine' })])

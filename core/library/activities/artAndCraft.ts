@@ -172,7 +172,7 @@ export const ART_AND_CRAFT = [
     easier: 'Put a bag in place of wrapping.', harder: 'Wrap a ball.', tidy: 'Hang sheets over the line, sponges in the tub.',
   }),
   activity('nature-frame', 'Frame of sticks', {
-    aim: 'Join four sticks into a frame for an own picture.', at: ['art-table', 'outdoors'], domains: ['fine-motor', 'creative-arts', 'early-math'], form: 'small-group',
+    aim: 'Join four sticks into a frame for their own picture.', at: ['art-table', 'outdoors'], domains: ['fine-motor', 'creative-arts', 'early-math'], form: 'small-group',
     minutes: [6, 20, 5], energy: 0, mess: 1, attention: 'hands-on',
     variants: stages('beside: Hold and mouth a clean wooden ring.', 'Press leaves on a sticky square.', 'Glue craft sticks side by side.', 'Lay a square from four, glue and press.', 'Make it square by measuring both ways across.'),
     needs: [need('craft-stick', 4, 'child', { spare: 0.1 }), need('white-glue', 10, 'child'), need('copy-paper', 1, 'child'), need('leaf', 3, 'child', { for: ['young-toddler', 'older-toddler', ...OLDER] }), need('contact-sheet', 0.25, 'child', { for: ['young-toddler'] }), need('wooden-ring', 1, 'set-up', { for: ['beside-infant'] }), need('ruler', 1, 'set-up', { for: ['school-age'] })],

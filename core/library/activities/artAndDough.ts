@@ -2,7 +2,7 @@ import { activity, beside, does, need, prep } from '../make'
 
 export const ART_AND_DOUGH = [
   activity('kite-tails', 'Kite tails', {
-    aim: 'Thread and knot a tail that follows a pattern, and hang it on an own kite.',
+    aim: 'Thread and knot a tail that follows a pattern, and hang it on their own kite.',
     at: ['art-table'], domains: ['fine-motor', 'early-math', 'creative-arts'], form: 'small-group',
     minutes: [8, 20, 6], energy: 0, mess: 1, attention: 'hands-on',
     variants: [
@@ -194,14 +194,14 @@ export const ART_AND_DOUGH = [
       need('tray', 1, 'child'), need('cooked-dough', 100, 'set-up', { as: 'dough-bag', for: ['beside-infant'] }),
     ],
     prep: [prep('cook-dough', 'Stir the dough on low heat until it leaves the pan, and let it cool', 20, ['cooked-dough'], 60)],
-    steps: ['Wash hands and give each child an own lump.', 'Begin without tools; bring the cutters after five minutes.', 'Show one way to press a shape in, then step back.'],
+    steps: ['Wash hands and give each child their own lump.', 'Begin without tools; bring the cutters after five minutes.', 'Show one way to press a shape in, then step back.'],
     say: ['How did you make that edge so straight?', 'What does it feel like now that it has rested?'],
     look: ['Presses with the heel of the hand.', 'Compares lengths side by side.'],
     easier: 'Soften the dough in warm hands first.', harder: 'Ask for two shapes that are exactly alike.',
     tidy: 'Lumps into the lidded box with the date on it; scrape, then wipe.',
   }),
   activity('salt-dough-tags', 'Salt dough tags', {
-    aim: 'Make a flat tag with an own mark that dries as hard as stone.',
+    aim: 'Make a flat tag with their own mark that dries as hard as stone.',
     at: ['dough-table', 'art-table'], domains: ['creative-arts', 'practical-life', 'language'], form: 'small-group',
     minutes: [6, 20, 10], energy: 0, mess: 2, attention: 'hands-on',
     variants: [
@@ -221,7 +221,7 @@ export const ART_AND_DOUGH = [
     ],
     steps: ['Give each child a lump as large as an egg.', 'Roll it flat on paper that carries the name.', 'Press the mark, then make the hole.', 'Lay the tags on a rack to dry.'],
     say: ['How will you know that this one is yours?', 'What will change when it dries?'],
-    look: ['Presses evenly.', 'Finds the own first letter.'],
+    look: ['Presses evenly.', 'Finds their own first letter.'],
     easier: 'Start from a rolled round.', harder: 'Make a set of three that hang in order of size.',
     tidy: 'Rack to a dry, airy shelf for two to three days; turn the tags once.',
   }),

@@ -14,7 +14,7 @@ export const BLOCKS_AND_PRETEND = [
   activity('block-prints-plan', 'Build it from the drawing', {
     aim: 'Read a drawing and build what it shows.', at: ['blocks'], domains: ['early-math', 'language'], form: 'small-group',
     minutes: [4, 20, 5], energy: -1, mess: 0, attention: 'nearby', standing: true,
-    variants: stages('beside: Knock a soft tower over and laugh.', 'Put a block on its outline.', 'Build three blocks as in the picture.', 'Build from a drawing of the front.', 'Build from front and side, then draw an own plan.'),
+    variants: stages('beside: Knock a soft tower over and laugh.', 'Put a block on its outline.', 'Build three blocks as in the picture.', 'Build from a drawing of the front.', 'Build from front and side, then draw their own plan.'),
     needs: [need('unit-block', 30, 'set-up'), need('index-card', 8, 'set-up'), need('copy-paper', 1, 'child', { for: OLDER }), need('cushion', 1, 'set-up', { for: ['beside-infant'] })],
     prep: [prep('draw-plans', 'Trace four small buildings of two to six blocks on cards', 10, ['index-card'])],
     steps: ['Choose a card and look at it together.', 'Find the blocks first.', 'Build from the bottom up.', 'Lay the card beside it and compare.'],

@@ -5,7 +5,7 @@ export const CIRCLE_AND_BOOKS = [
   activity('good-morning-roll', 'Roll good morning', {
     aim: 'Greet everyone by name and wait for a turn.', at: ['circle'], domains: ['social-emotional', 'gross-motor'], form: 'whole-group',
     minutes: [1, 8, 1], energy: 0, mess: 0, attention: 'watching',
-    variants: stages('Hear the own name and have the ball rolled to the feet.', 'Roll the ball to an adult.', 'Roll it to the one who is named.', 'Say a name and roll it there.', 'Greet in another language or with a rule, such as by age.'),
+    variants: stages('Hear their own name and have the ball rolled to the feet.', 'Roll the ball to an adult.', 'Roll it to the one who is named.', 'Say a name and roll it there.', 'Greet in another language or with a rule, such as by age.'),
     needs: [need('soft-ball', 1, 'set-up')],
     steps: ['Sit in a ring with legs apart.', 'Say a name, then roll.', 'Who gets it says good morning back.', 'End with the name of who is not here today.'],
     say: ['Who has not had it yet?', 'How do you like to be greeted?'], look: ['Knows names.', 'Waits.'],
@@ -18,7 +18,7 @@ export const CIRCLE_AND_BOOKS = [
     needs: [need('drum', 1, 'set-up')],
     steps: ['Clear the rug.', 'Show how it walks: heavy, light, sideways.', 'Drum the pace; silence means stop.', 'End with the slowest of all.'],
     say: ['How heavy are its feet?', 'Who moves without feet?'], look: ['Stops in time.', 'Moves both sides in turn.'],
-    easier: 'Two ways only.', harder: 'Turn it round: heels first.', tidy: 'Come home to the own spot.',
+    easier: 'Two ways only.', harder: 'Turn it round: heels first.', tidy: 'Come home to their own spot.',
   }),
   activity('scarf-weather', 'Scarves in the weather', {
     aim: 'Move a scarf to quick and slow, high and low.', at: ['circle'], domains: ['music-movement', 'sensory'], form: 'whole-group',
@@ -41,7 +41,7 @@ export const CIRCLE_AND_BOOKS = [
   activity('rhythm-echo', 'Echo', {
     aim: 'Hear a rhythm and give it back.', at: ['circle'], domains: ['music-movement', 'early-math'], form: 'whole-group',
     minutes: [1, 8, 1], energy: 1, mess: 0, attention: 'watching',
-    variants: stages('Feel the beat tapped on the soles.', 'Bang along.', 'Copy two beats.', 'Copy four beats and make an own.', 'Write a rhythm in long and short lines.'),
+    variants: stages('Feel the beat tapped on the soles.', 'Bang along.', 'Copy two beats.', 'Copy four beats and make one of their own.', 'Write a rhythm in long and short lines.'),
     needs: [need('rhythm-stick', 2, 'child', { for: ['older-toddler', ...OLDER] }), need('drum', 1, 'set-up'), need('shaker', 1, 'child', { for: ['young-toddler'] })],
     steps: ['Sticks on shoulders means wait.', 'Tap, then point: echo.', 'Make it longer bit by bit.', 'A child leads.'],
     say: ['How many taps?', 'Was it the same?'], look: ['Waits through the model.', 'Keeps the beat.'],
@@ -114,10 +114,10 @@ export const CIRCLE_AND_BOOKS = [
   activity('song-of-names', 'Everyone in the song', {
     aim: 'Sing each name to a tune that all know.', at: ['circle'], domains: ['music-movement', 'social-emotional'], form: 'whole-group',
     minutes: [0, 7, 0], energy: 0, mess: 0, attention: 'nearby',
-    variants: stages('Hear the own name sung close by, twice.', 'Wave when the own name comes.', 'Sing along with the last word of each line.', 'Sing a name and choose the movement that goes with it.', 'Make up a new verse that rhymes.'),
+    variants: stages('Hear their own name sung close by, twice.', 'Wave when their own name comes.', 'Sing along with the last word of each line.', 'Sing a name and choose the movement that goes with it.', 'Make up a new verse that rhymes.'),
     needs: [need('drum', 1, 'set-up'), need('name-card', 1, 'child')],
     steps: ['Turn up a card and show it.', 'Sing the name three times, softer each time.', 'Its owner chooses: clap, sway or stamp.', 'End with all names in one breath.'],
-    say: ['How would you like yours sung?', 'Whose name is short to sing?'], look: ['Joins the tune.', 'Knows when the own turn comes.'],
+    say: ['How would you like yours sung?', 'Whose name is short to sing?'], look: ['Joins the tune.', 'Knows when their own turn comes.'],
     easier: 'Hum in place of words.', harder: 'Sing it as a round.', tidy: 'Cards go back to the hooks in the order sung.',
   }),
   activity('dance-a-picture', 'Dance what you see', {

@@ -3,7 +3,7 @@ import { activity, need, OLDER, prep, stages } from '../make'
 /** Made to eat, and out in the yard. */
 export const COOKING_AND_OUTDOORS = [
   activity('rainbow-rolls', 'Roll it up', {
-    aim: 'Fill and roll an own snack.', at: ['art-table'], domains: ['practical-life', 'fine-motor', 'early-math'], form: 'small-group',
+    aim: 'Fill and roll their own snack.', at: ['art-table'], domains: ['practical-life', 'fine-motor', 'early-math'], form: 'small-group',
     minutes: [8, 15, 8], energy: 0, mess: 1, attention: 'hands-on',
     variants: stages('beside: Hold a soft-cooked carrot stick in the high chair.', 'Press the spread with the back of a spoon.', 'Lay two things in a row and roll with help.', 'Lay a pattern of colours, roll and cut.', 'Read the recipe card and lead the table.'),
     needs: [need('corn-tortilla', 1, 'child', { spare: 0.1 }), need('bean-spread', 25, 'child', { alt: ['cream-cheese'] }), need('bell-pepper', 1, 'group of 3'), need('cucumber', 1, 'group of 4'), need('table-knife', 1, 'group of 2', { for: OLDER }), need('spoon', 1, 'child'), need('placemat', 1, 'child'), need('carrot-cooked', 2, 'set-up', { for: ['beside-infant'] })],
@@ -37,7 +37,7 @@ export const COOKING_AND_OUTDOORS = [
     variants: stages('beside: Squeeze a warm lump of dough that is sealed in a bag.', 'beside: Press cooked dough flat with both hands.', 'Pat a small flat round of oat dough.', 'Knead, and shape a letter or {shape}.', 'Braid three strands and set the timer.'),
     needs: [need('oat-flour', 70, 'child', { spare: 0.1 }), need('yeast', 7, 'set-up'), need('fine-salt', 5, 'set-up'), need('warm-water', 300, 'set-up', { adult: true }), need('oven', 1, 'set-up', { adult: true }), need('cooked-dough', 100, 'set-up', { for: ['beside-young-toddler'] }), need('bowl', 2, 'set-up'), need('apron', 1, 'child'), need('cooked-dough', 100, 'set-up', { as: 'dough-bag', for: ['beside-infant'] })],
     prep: [prep('start-yeast', 'Stir yeast, lukewarm water and half the flour, and let it rise', 8, ['yeast', 'oat-flour', 'warm-water'], 45), prep('heat-oven', 'Heat the oven while children are in the other room', 2, ['oven'], 15)],
-    steps: ['Look: it has grown.', 'Knead: push, fold, turn.', 'Shape on an own piece of paper.', 'An adult bakes and carries.'],
+    steps: ['Look: it has grown.', 'Knead: push, fold, turn.', 'Shape on their own piece of paper.', 'An adult bakes and carries.'],
     say: ['What made it grow?', 'What do you smell?'], look: ['Uses both palms.', 'Talks about change.'],
     easier: 'Flat rounds.', harder: 'Guess the minutes.', tidy: 'No dough tasting; scrape and wash hands.',
   }),
@@ -156,7 +156,7 @@ export const COOKING_AND_OUTDOORS = [
   activity('mud-prints', 'Who went here?', {
     aim: 'Make and read tracks.', at: ['outdoors'], domains: ['science', 'language', 'gross-motor'], form: 'small-group',
     minutes: [6, 15, 8], energy: 1, mess: 2, attention: 'watching',
-    variants: stages('beside: Pat damp sand with a flat hand on a tray.', 'Step in and look back.', 'Find the own track among three.', 'Tell from tracks who walked, hopped or ran.', 'Lay a trail that tells a story for others to read.'),
+    variants: stages('beside: Pat damp sand with a flat hand on a tray.', 'Step in and look back.', 'Find their own track among three.', 'Tell from tracks who walked, hopped or ran.', 'Lay a trail that tells a story for others to read.'),
     needs: [need('play-sand', 8000, 'set-up'), need('water', 2000, 'set-up'), need('broom', 1, 'set-up'), need('toy-car', 2, 'set-up'), need('animal-figure', 3, 'set-up'), need('tray', 1, 'set-up', { for: ['beside-infant'] })],
     prep: [prep('damp-sand', 'Damp the sand and smooth it', 5, ['play-sand', 'water'])],
     steps: ['Smooth the ground with the broom.', 'Walk across, one at a time.', 'Measure steps with a stick.', 'Guess who ran.'],

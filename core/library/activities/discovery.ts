@@ -34,7 +34,7 @@ export const DISCOVERY = [
   activity('shadow-clock', 'Where the shadow goes', {
     aim: 'Mark a shadow through the day and see it turn.', at: ['outdoors', 'discovery'], domains: ['science', 'early-math', 'world'], form: 'whole-group',
     minutes: [3, 8, 2], energy: 0, mess: 0, attention: 'watching',
-    variants: stages('beside: Lie in the shade of a tree and look up.', 'Stamp on the shadow of a friend.', 'Stand on a chalk line and find the own shadow.', 'Mark the tip of a stick’s shadow three times.', 'Guess where it will be at the next mark and measure how far off.'),
+    variants: stages('beside: Lie in the shade of a tree and look up.', 'Stamp on the shadow of a friend.', 'Stand on a chalk line and find their own shadow.', 'Mark the tip of a stick’s shadow three times.', 'Guess where it will be at the next mark and measure how far off.'),
     needs: [need('stick', 1, 'set-up'), need('chalk', 2, 'set-up'), need('bucket', 1, 'set-up'), need('play-sand', 3000, 'set-up'), need('tape-measure', 1, 'set-up', { for: ['school-age'] })],
     prep: [prep('stand-stick', 'Stand the stick in a bucket of sand where the sun stays', 4, ['stick', 'bucket', 'play-sand'])],
     steps: ['Mark the tip of the shadow and write the time.', 'Guess where it will be after snack.', 'Come back and mark it again.', 'Join the marks with a line.'],

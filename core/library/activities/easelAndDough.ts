@@ -14,7 +14,7 @@ export const EASEL_AND_DOUGH = [
   activity('easel-self', 'Who looks back?', {
     aim: 'Look in a mirror and paint what is there.', at: ['easel'], domains: ['social-emotional', 'creative-arts'], form: 'one-to-one',
     minutes: [4, 15, 6], energy: -1, mess: 2, attention: 'nearby', standing: true,
-    variants: stages('Look in the mirror on an arm and touch the nose.', 'Dab on a face shape that is drawn.', 'Point to eyes and mouth, then paint two dots and a line.', 'Paint head, hair and face while looking up often.', 'Mix the colour of the own skin and paint the light side lighter.'),
+    variants: stages('Look in the mirror on an arm and touch the nose.', 'Dab on a face shape that is drawn.', 'Point to eyes and mouth, then paint two dots and a line.', 'Paint head, hair and face while looking up often.', 'Mix the colour of their own skin and paint the light side lighter.'),
     needs: [need('mirror', 1, 'set-up'), need('tempera-paint', 20, 'child'), need('butcher-paper', 50, 'child'), need('paintbrush', 2, 'set-up'), need('muffin-tin', 1, 'set-up')],
     steps: ['Hang the mirror beside the paper.', 'Trace the face on the glass with a finger.', 'Mix the skin before the brush goes to the paper.', 'Write down what the child says about it.'],
     say: ['What colour are your eyes when you come close?', 'What makes it you?'], look: ['Looks back and forth.', 'Adds parts that were not there last time.'],

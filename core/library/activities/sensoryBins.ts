@@ -74,7 +74,7 @@ export const SENSORY_BINS = [
     variants: stages('Squeeze a cool noodle while sitting on a lap.', 'Lift handfuls and let them slide back.', 'Pull one noodle out without tearing it.', 'Lay letters and loops from single noodles.', 'Measure the longest and hang it beside your arm.'),
     needs: [need('rice-noodle', 60, 'child'), need('tongs', 1, 'child', { for: OLDER }), need('tray', 1, 'child'), need('cooking-oil', 15, 'set-up', { adult: true }), need('stove', 1, 'set-up', { adult: true })],
     prep: [prep('cook-noodles', 'Cook the noodles, rinse them cold and toss them with oil', 15, ['rice-noodle', 'cooking-oil', 'stove'], 60)],
-    steps: ['Check that the noodles are cool all through.', 'Give everyone an own heap.', 'Find out how high it can be lifted.', 'Offer tongs when hands are tired.'],
+    steps: ['Check that the noodles are cool all through.', 'Give everyone their own heap.', 'Find out how high it can be lifted.', 'Offer tongs when hands are tired.'],
     say: ['How would you get that one free?', 'Is it slippery or sticky now?'], look: ['Pulls slowly to keep it whole.', 'Uses thumb and finger.'],
     easier: 'Cut them short.', harder: 'Knot two together.', tidy: 'All used noodles go into the bin the same day.',
   }),

@@ -131,5 +131,5 @@ export const TRAY_SHELF = [
     variants: stages('beside: Pull a sock off a hand.', 'Pull a wide zip that is started.', 'Undo three large buttons.', 'Button from the bottom up.', 'Tie a bow and teach it.'),
     needs: [need('zip-board', 1, 'set-up'), need('sock', 2, 'set-up', { for: ['beside-infant', 'young-toddler'] })],
     steps: ['Lay it flat and hold it straight.', 'Begin at the lower end.', 'Push through, pull across.', 'Both edges end level: right.'],
-    say: ['What do you do first in the morning?', 'Which is hardest?'], look: ['Both hands work together.', 'Does not give up.'], easier: 'Press studs.', harder: 'On the own coat.', tidy: 'Undo it for the next one.' }),
+    say: ['What do you do first in the morning?', 'Which is hardest?'], look: ['Both hands work together.', 'Does not give up.'], easier: 'Press studs.', harder: 'On their own coat.', tidy: 'Undo it for the next one.' }),
 ]
