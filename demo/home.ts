@@ -1,10 +1,11 @@
 import { addDays, isOpen, programDays } from '@core/calendar'
 import {
-  DEFAULT_STAGE_BOUNDS, EXAMPLE_LICENSE, newIdea, newThemeObject, type Adult, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase,
+  DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCenter, newChild, newEvent, newIdea, newThemeObject, type Activity, type Adult, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase,
   type ThemeObject, type Unit, type WeeklyHours, type Where,
 } from '@core/domain'
 import { writePlanFile, type PlanFile } from '@core/files'
 import { ACTIVITIES, MATERIALS } from '@core/library'
+import { activity, need, prep, stages } from '@core/library/make'
 import { newPlacement } from '@core/plan'
 
 /** The made-up home that the demo, the tests and the pictures play in. Every name in it is invented. Dates are relative to today. */
@@ -48,22 +49,21 @@ const HOME: Home = {
     { id: 'after', name: 'After', kind: 'after', from: '15:15', to: '16:30' },
     { id: 'home-time', name: 'Home time', kind: 'departure', from: '16:30', to: '17:30' },
   ],
-  stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['wed', 'sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [], license: EXAMPLE_LICENSE,
+  stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['wed', 'sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [], ...NEW_HOME_RULES,
 }
 
-const CENTERS: Center[] = [
-  ['block-rug', 'Block rug', 'blocks', 4, false], ['pretend-corner', 'Pretend corner', 'pretend', 4, false], ['discovery-shelf', 'Discovery shelf', 'discovery', 3, true],
-  ['mark-making-desk', 'Mark-making desk', 'mark-making', 2, true], ['glow-table', 'Glow table', 'glow-table', 3, true], ['easel', 'Easel', 'easel', 2, true],
-  ['sensory-bin', 'Sensory bin', 'sensory-bin', 3, true], ['tray-shelf', 'Tray shelf', 'tray-shelf', 3, true], ['art-table', 'Art table', 'art-table', 6, true],
-  ['dough-table', 'Dough table', 'dough-table', 4, true], ['book-nook', 'Book nook', 'book-nook', 3, false], ['circle-rug', 'Circle rug', 'circle', 12, false],
-  ['yard', 'Yard', 'outdoors', 12, true],
-].map(([id, name, kind, atOnce, washable]) => ({ id, name, kind, atOnce, washable, where: kind === 'outdoors' ? 'outdoors' : 'indoors', note: '' }) as Center)
+/** Center, kind, children at once, and its place on the plan of the house: across, down, wide, high. */
+const CENTERS: Center[] = ([
+  ['block-rug', 'Block rug', 'blocks', 4, 0, 0, 3, 3], ['pretend-corner', 'Pretend corner', 'pretend', 4, 3, 0, 3, 2], ['discovery-shelf', 'Discovery shelf', 'discovery', 3, 6, 0, 3, 2],
+  ['mark-making-desk', 'Mark-making desk', 'mark-making', 2, 3, 2, 3, 2], ['glow-table', 'Glow table', 'glow-table', 3, 6, 2, 3, 2], ['easel', 'Easel', 'easel', 2, 9, 0, 3, 2],
+  ['sensory-bin', 'Sensory bin', 'sensory-bin', 3, 9, 2, 3, 2], ['tray-shelf', 'Tray shelf', 'tray-shelf', 3, 0, 6, 3, 2], ['art-table', 'Art table', 'art-table', 6, 6, 4, 3, 2],
+  ['dough-table', 'Dough table', 'dough-table', 4, 6, 6, 3, 2], ['book-nook', 'Book nook', 'book-nook', 3, 3, 6, 3, 2], ['circle-rug', 'Circle rug', 'circle', 12, 0, 3, 3, 3],
+  ['yard', 'Yard', 'outdoors', 12, 9, 4, 3, 4],
+] as const).map(([id, name, kind, atOnce, x, y, wide, high]) => ({ ...newCenter(id, name, kind), atOnce, spot: { x, y, wide, high }, sleeps: id === 'book-nook' }))
 
 function childrenOn(today: CalendarDate): Child[] {
   const child = (id: string, name: string, months: number, attendance: WeeklyHours, over: Partial<Child>): Child => ({
-    id, name, born: bornMonthsBefore(today, months, 9), attendance, exceptions: [], naps: [], mouths: false, allergens: [], diet: '', sensory: 'ready', interests: [],
-    stageOverrides: {}, note: '',
-    ...over,
+    ...newChild(id, name, bornMonthsBefore(today, months, 9), attendance), sensory: 'ready', ...over,
   })
   return [
     child('pip', 'Pip', 10, on('mon tue wed thu', '08:00', '16:30'), { naps: [span('09:30', '10:45'), span('13:00', '15:00')], mouths: true, sensory: 'new' }),
@@ -102,9 +102,9 @@ const ON_HAND: Record<string, [number, string]> = {
   'rolled-oats': [2400, 'kitchen'], rice: [4600, 'garage, lidded tub'], 'animal-figure': [12, 'block shelf'], 'potting-soil': [5000, 'shed'], 'grass-seed': [120, 'shed'],
   tray: [18, 'tray shelf'], bowl: [4, 'kitchen'], 'small-dish': [10, 'kitchen'], 'paper-cup': [14, 'kitchen'], spoon: [10, 'kitchen'], scoop: [7, 'bin box'], tongs: [4, 'tray shelf'],
   pipette: [6, 'water box'], 'muffin-tin': [2, 'kitchen'], 'water-tub': [1, 'shed'], water: [10_000_000, 'tap'], towel: [14, 'laundry'], 'hand-fan': [4, 'wind basket'], 'kitchen-scale': [1, 'kitchen'],
-  wipe: [20, 'by the sink'], 'unit-block': [90, 'block rug'], 'interlocking-brick': [60, 'block rug'], 'toy-car': [11, 'block rug'], 'small-car': [10, 'high shelf'], 'ramp-board': [2, 'behind the shelf'],
-  'people-figure': [8, 'block shelf'], 'soft-ball': [4, 'yard box'], 'shape-tile': [32, 'glow table'], 'rolling-pin': [6, 'dough shelf'], 'dough-cutter': [18, 'dough shelf'],
-  'child-scissors': [5, 'art shelf'], magnifier: [3, 'discovery shelf'], flashlight: [2, 'drawer'], dice: [2, 'circle basket'], shaker: [8, 'music basket'], 'picture-book': [24, 'book nook'],
+  wipe: [20, 'by the sink'], 'unit-block': [90, 'block rug'], 'interlocking-brick': [60, 'block rug'], 'toy-car': [11, 'block rug'], gutter: [3, 'shed'], 'nut-bolt': [12, 'garage'], 'toy-tool': [8, 'garage'], 'ride-on': [2, 'yard'], 'foam-roller': [2, 'art shelf'], 'theme-figure': [6, 'block shelf'], 'cardboard-box': [2, 'garage'], 'small-car': [10, 'high shelf'], 'ramp-board': [2, 'behind the shelf'],
+  'people-figure': [8, 'block shelf'], 'soft-ball': [6, 'yard box'], 'shape-tile': [32, 'glow table'], 'rolling-pin': [6, 'dough shelf'], 'dough-cutter': [18, 'dough shelf'],
+  'child-scissors': [5, 'art shelf'], magnifier: [3, 'discovery shelf'], flashlight: [2, 'drawer'], dice: [2, 'circle basket'], shaker: [16, 'music basket'], 'picture-book': [24, 'book nook'],
   basket: [6, 'hall cupboard'], 'dress-up': [14, 'pretend corner'], 'play-food': [30, 'pretend corner'], 'bandage-roll': [3, 'pretend corner'], clipboard: [3, 'mark-making desk'], stone: [14, 'discovery shelf'],
   'traffic-cone': [6, 'yard box'], hoop: [4, 'yard box'], 'paper-bag': [22, 'kitchen'], 'stiff-lace': [6, 'tray shelf'], 'play-parachute': [1, 'attic'], 'bottle-cap': [40, 'kitchen jar'], 'pony-bead': [180, 'drawer with the latch'],
   'cardboard-sheet': [4, 'garage'], 'toy-till': [1, 'pretend corner'], 'ice-cube': [60, 'freezer'], 'yogurt': [0, ''], 'crepe-streamer': [700, 'blue box'],
@@ -114,6 +114,21 @@ const materials = (): Material[] => MATERIALS.map((one) => {
   const [onHand, place] = ON_HAND[one.id] ?? [0, '']
   return { ...one, onHand, place }
 })
+
+/** What Maren wrote herself. */
+const OWN_IDEAS: Activity[] = [{
+  ...activity('wall-of-wheels', 'A wall of wheels', {
+    aim: 'Turn wheels of every size and see which one comes round first.', at: ['art-table', 'blocks'], domains: ['creative-arts', 'science'], form: 'small-group', minutes: [10, 25, 10],
+    energy: 0, mess: 1, attention: 'watching',
+    variants: stages('beside: Spin a large lid on the floor and stop it with a flat hand.', 'Push one large wheel round with a palm.', 'Choose a wheel, dot it with a marker and turn it.', 'Paint a mark on the rim and count how often it comes round.', 'Turn two wheels together and tell why the small one turns more often.'),
+    needs: [need('cardboard-sheet', 3, 'set-up'), need('washable-marker', 1, 'child'), need('wide-lid', 4, 'set-up')],
+    prep: [prep('cut-wheels', 'Cut 24 wheels in three sizes from cardboard', 110, ['cardboard-sheet'], 0, true), prep('mount', 'Fasten each wheel to the board so that it turns', 60, [], 0, true)],
+    steps: ['Let each child turn every wheel once.', 'Choose a wheel and mark its rim.', 'Turn it slowly and watch the mark go round.', 'Guess which wheel comes round first, then try.'],
+    say: ['Which one is the fastest to come home?', 'What do you see while it turns?'], look: ['Follows the mark with the eyes.', 'Turns with one finger.'],
+    easier: 'Only the large wheels.', harder: 'Draw two marks and say where they meet.', tidy: 'Leave the wall up; markers capped in the cup.',
+  }),
+  source: 'own',
+}]
 
 const emptyUnit = (id: string, name: string, start: CalendarDate, days: number, budget: number): Unit => ({
   id, name, start, days, budget, bigIdea: '', questions: [], words: [], objects: [], books: [], focus: { letter: '', number: '', shape: '', colour: '' },
@@ -142,11 +157,11 @@ const windAndKites = (start: CalendarDate): Unit => ({
     thing('windsock', 'orange', 'flutters', 'large', 1, { madeOf: 'soft', lives: 'a pole', pieceMm: [400, 150, 150] }),
   ],
   focus: { letter: 'K', number: 'five', shape: 'diamond', colour: 'sky blue' },
-  events: [{ day: 10, name: 'Kite picnic' }], slowProjects: [{ name: 'Grass in the wind', fromDay: 1, toDay: 9 }],
+  events: [{ ...newEvent(10, 'Kite picnic'), inviteOn: 6, bring: ['A blanket to sit on', 'A hat'], parts: [{ id: 'kite-parade', kind: 'game', name: 'Kite parade', from: '09:40', to: '10:10' }, { id: 'picnic', kind: 'snack', name: 'Picnic', from: '10:15', to: '10:45' }, { id: 'kite-games', kind: 'game', name: 'Wind games', from: '10:45', to: '11:30' }] }], slowProjects: [{ name: 'Grass in the wind', fromDay: 1, toDay: 9 }],
 })
 
 const wheelsAndRamps = (start: CalendarDate): Unit => ({
-  ...emptyUnit('wheels-and-ramps', 'Wheels and Ramps', start, 5, 1000),
+  ...emptyUnit('wheels-and-ramps', 'Wheels and Ramps', start, 5, 900),
   bigIdea: 'Round things roll, and slopes make them go.', questions: ['What rolls, what slides?', 'What makes it faster?'],
   words: ['axle', 'slope', 'track', 'roll', 'steep'],
   objects: [thing('car', 'red blue green', 'rolls', 'small', 6, { madeOf: 'hard', lives: 'the road', pieceMm: [110, 60, 50] }), thing('ball', 'yellow red', 'rolls', 'medium', 4, { madeOf: 'soft', pieceMm: [90, 90, 90] }), thing('brick', 'red blue', 'slides', 'small', 60, { madeOf: 'hard', pieceMm: [64, 32, 24] })],
@@ -184,14 +199,18 @@ const WIND: Line[] = [
   ['wind-finder', at(6, 'outdoors'), 'yard', { leadId: 'teo' }], ['shadow-stories', at(6, 'after'), 'book-nook'],
   ['ice-boats', at(7, 'choice'), 'sensory-bin', { leadId: 'maren' }], ['parachute-waves', at(7, 'outdoors'), 'yard'],
   ['sound-circle', at(8, 'circle'), 'circle-rug'], ['salt-dough-tags', at(8, 'choice'), 'dough-table', { leadId: 'maren', swaps: { 'wheat-flour': 'corn-starch' } }], ['tong-transfer', out(8, 10), 'tray-shelf'],
-  ['snack-sails', at(10, 'choice'), 'art-table', { leadId: 'maren' }],
+  ['snack-sails', at(10, 'picnic'), 'art-table', { leadId: 'maren' }],
 ]
 
+/** Half planned, with problems in it for Kobby to find; demo.test.ts says which. */
 const WHEELS: Line[] = [
-  ['ramp-lab', out(1, 5), 'block-rug'], ['repair-shop', out(1, 5), 'pretend-corner'], ['rice-rescue', at(2, 'choice'), 'sensory-bin', { leadId: 'maren' }],
-  ['print-with-wheels', at(1, 'choice'), 'art-table', { leadId: 'maren' }], ['kite-tails', at(2, 'choice'), 'art-table', { leadId: 'teo' }], ['salt-dough-tags', at(3, 'choice'), 'dough-table', { leadId: 'maren' }],
-  ['snack-sails', at(4, 'choice'), 'art-table'],
-  ['freeze-dance', at(1, 'circle'), 'circle-rug'], ['bubble-chase', at(2, 'outdoors'), 'yard'], ['straw-blowing', at(3, 'choice', '10:10'), 'art-table'],
+  ['gutter-run', out(1, 5), 'block-rug'], ['garage', out(1, 5), 'pretend-corner'], ['oat-fields', out(1, 5), 'sensory-bin'], ['easel-roller', out(1, 5), 'easel'],
+  ['story-basket', out(1, 5), 'book-nook'], ['tong-transfer', out(1, 5), 'tray-shelf'], ['match-sounds', out(1, 5), 'tray-shelf'],
+  ['sound-circle', at(1, 'circle'), 'circle-rug', { leadId: 'maren' }], ['wall-of-wheels', at(1, 'choice'), 'art-table', { leadId: 'maren' }],
+  ['freeze-dance', at(2, 'circle'), 'circle-rug'], ['snack-sails', at(2, 'choice'), 'art-table', { leadId: 'teo' }],
+  ['bubble-chase', at(3, 'outdoors'), 'yard', { leadId: 'teo' }], ['straw-blowing', at(3, 'choice'), 'art-table', { leadId: 'maren' }],
+  ['rice-rescue', at(4, 'choice'), 'sensory-bin', { leadId: 'maren' }], ['ramp-lab', at(4, 'after'), 'block-rug', { leadId: 'maren' }],
+  ['salt-dough-tags', at(5, 'choice'), 'dough-table', { leadId: 'maren' }],
 ]
 
 function placementsOf(unitId: string, lines: Line[], doneBefore: number): Placement[] {
@@ -219,12 +238,12 @@ export function demoHome(today: CalendarDate): PlanFile {
   const bought = (id: string, materialId: string, quantity: number, paid: number, daysAgo: number): Purchase =>
     ({ id, unitId: 'wind-and-kites', materialId, quantity, paid, date: addDays(today, -daysAgo) })
   return writePlanFile({
-    home: HOME, children: childrenOn(today), adults: ADULTS, centers: CENTERS, materials: materials(), activities: [...ACTIVITIES], units,
+    home: HOME, children: childrenOn(today), adults: ADULTS, centers: CENTERS, materials: materials(), activities: [...ACTIVITIES, ...OWN_IDEAS], units,
     placements: [...placementsOf('market-day', MARKET, 99), ...placementsOf('wind-and-kites', WIND, 4), ...placementsOf('wheels-and-ramps', WHEELS, 0)],
     ideas: [
       ...ideasOf('market-day', MARKET, [], []),
       ...ideasOf('wind-and-kites', WIND, ['easel-spray', 'glow-letters', 'wind-letters', 'foam-sea'], ['A kite that we fly from the porch, if Yusra is here', 'Something with the windsock: which way today? page 12 in the blue notebook']),
-      ...ideasOf('wheels-and-ramps', WHEELS, ['brick-pattern-road', 'travel-office', 'easel-tape'], ['Ask who has an old bicycle wheel']),
+      ...ideasOf('wheels-and-ramps', WHEELS, ['brick-pattern-road', 'geometric-sort', 'road-signs', 'travel-office'], ['Ask who has an old bicycle wheel']),
     ],
     purchases: [bought('buy-1', 'crepe-streamer', 2400, 125, 9), bought('buy-2', 'bubble-mix', 946, 250, 9), bought('buy-3', 'grass-seed', 250, 399, 6), bought('buy-4', 'tissue-paper', 10, 125, 6)],
   })

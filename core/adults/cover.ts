@@ -41,7 +41,8 @@ const MONTHS_OF_TWO_YEARS = 24
 const WANTS_HANDS = new Set(['hands-on', 'one-to-one'])
 
 interface Here<T> { who: T; from: number; to: number }
-const adultHours = (adult: Adult, date: CalendarDate) => hoursOn({ pattern: adult.hours, exceptions: adult.exceptions }, date)
+/** Hours of an adult on a date; null for a day away. */
+export const adultHours = (adult: Adult, date: CalendarDate) => hoursOn({ pattern: adult.hours, exceptions: adult.exceptions }, date)
 const herePeople = <T>(people: readonly T[], hours: (one: T) => { from: TimeOfDay; to: TimeOfDay } | null): Here<T>[] =>
   people.flatMap((who) => {
     const span = hours(who)
@@ -71,7 +72,7 @@ export function coverOn(date: CalendarDate, house: { home: Pick<Home, 'license' 
 }
 
 /** Clashes of attention among the moments of one day. */
-function clashesOn(date: CalendarDate, sessions: readonly Session[], adults: readonly Adult[]): Clash[] {
+export function clashesOn(date: CalendarDate, sessions: readonly Session[], adults: readonly Adult[]): Clash[] {
   const found: Clash[] = []
   const here = herePeople(adults, (adult) => adultHours(adult, date))
   const wanting = sessions.filter((session) => WANTS_HANDS.has(session.activity.attention))

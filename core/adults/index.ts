@@ -1,2 +1,3 @@
 export { adultsRequired } from './license'
-export { coverOf, coverOn, minutesShort, type Clash, type Cover, type CoverInterval } from './cover'
+export { adultHours, clashesOn, coverOf, coverOn, minutesShort, type Clash, type Cover, type CoverInterval } from './cover'
+export { clashRemedies as attentionRemedies, coverRemedies, withHours, type AdultRemedy } from './remedies'

@@ -1,2 +1,3 @@
 export * from './dates'
 export * from './programDays'
+export * from './unitBefore'

@@ -69,7 +69,7 @@ export function programDays(
 /** Why a placement has no date, or the wrong one. */
 export interface DateProblem {
   placementId: string
-  kind: 'day-dropped' | 'past-end' | 'pin-not-a-program-day' | 'pin-moved'
+  kind: 'day-dropped' | 'no-block' | 'past-end' | 'pin-not-a-program-day' | 'pin-moved'
   message: string
 }
 

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { resolvePlan } from '../plan/resolve'
 import { countCautions } from '../pulse/readings'
-import { aChild, aMaterial, anActivity, aNeed, aPlacement, aSnapshot, moment, setUp } from '../testing/build'
-import type { Activity, Child, Material, Placement } from '../domain'
+import { aCenter, aChild, aHome, aMaterial, anActivity, aNeed, aPlacement, aSnapshot, moment, setUp } from '../testing/build'
+import type { Activity, Center, Child, Home, Material, Placement } from '../domain'
 import { planCautions, remediesOf } from './engine'
 import { CAUTION_RULES, fitsSmallPartsCylinder } from './rules'
 
@@ -19,15 +19,18 @@ interface Case {
   activity?: Partial<Activity>
   need?: Parameters<typeof aNeed>[1]
   placement?: Partial<Placement>
+  center?: Partial<Center>
+  home?: Partial<Home>
 }
-const cautionsOf = ({ safety = {}, children = [aged(30)], activity = {}, need = {}, placement = {} }: Case) => {
+const cautionsOf = ({ safety = {}, children = [aged(30)], activity = {}, need = {}, placement = {}, center = {}, home = {} }: Case) => {
   const materials = [aMaterial({ safety: { ...safe, ...safety } }), aMaterial({ id: 'large', name: 'large things' })]
-  const snapshot = aSnapshot({ materials, children, activities: [anActivity({ requirements: [aNeed('thing', need)], ...activity })], placements: [aPlacement(moment(1), placement)] })
+  const snapshot = aSnapshot({ home: aHome(home), centers: [aCenter(center)], materials, children, activities: [anActivity({ requirements: [aNeed('thing', need)], ...activity })], placements: [aPlacement(moment(1), { centerId: 'art', ...placement })] })
   const plan = resolvePlan(snapshot)
   return { snapshot, plan, cautions: planCautions(plan) }
 }
 const rulesOf = (one: Case) => cautionsOf(one).cautions.map((caution) => caution.rule.id)
 
+const NAPS: Partial<Child> = { naps: [{ from: '12:30', to: '14:30' }] }
 const BEAD: Partial<Material['safety']> = { partMm: [15, 15, 3] }
 /** Each rule in both directions: where it fires, and the nearest case in which it does not. */
 const CASES: Record<string, { fires: Case; quiet: Case }> = {
@@ -51,6 +54,10 @@ const CASES: Record<string, { fires: Case; quiet: Case }> = {
   'loose-powder': { fires: { safety: { hazards: ['loose-powder'] }, children: [aged(35)] }, quiet: { safety: { hazards: ['loose-powder'] }, children: [aged(36)] } },
   'gathered-plants': { fires: { safety: { hazards: ['gathered-plant'] } }, quiet: {} },
   water: { fires: { safety: { hazards: ['water'] }, children: [aged(70)] }, quiet: { safety: { hazards: ['water'] }, need: { reach: 'adult' } } },
+  'sleep-space': { fires: { safety: { hazards: ['soft-prop'] }, center: { sleeps: true }, children: [aged(11, NAPS), aged(40)], placement: { where: moment(1, 'nap') } }, quiet: { safety: { hazards: ['soft-prop'] }, center: { sleeps: true }, children: [aged(12, NAPS), aged(40)], placement: { where: moment(1, 'nap') } } },
+  illness: { fires: { safety: { hazards: ['shared-food'] }, home: { illness: { from: '2026-03-01', to: '2026-03-04' } } }, quiet: { safety: { hazards: ['shared-food'] }, home: { illness: { from: '2026-03-01', to: '2026-03-03' } } } },
+  ice: { fires: { safety: { hazards: ['ice'] } }, quiet: { safety: { hazards: ['ice'] }, need: { reach: 'adult' } } },
+  'sun-and-cold': { fires: { center: { where: 'outdoors' } }, quiet: { center: { where: 'indoors' } } },
   'fixed-magnets': { fires: { safety: { hazards: ['fixed-magnet'] }, children: [aged(35)] }, quiet: { safety: { hazards: ['fixed-magnet'] }, children: [aged(36)] } },
   irritants: { fires: { safety: { hazards: ['irritant'] } }, quiet: { safety: { hazards: ['irritant'] }, need: { reach: 'adult' } } },
   'live-animals': { fires: { safety: { hazards: ['live-animal'] } }, quiet: {} },
@@ -70,6 +77,28 @@ describe('each rule', () => {
     expect(rule.source.length).toBeGreaterThan(3)
     expect(rule.advice.length).toBeGreaterThan(8)
     expect(rule.when.length).toBeGreaterThan(8)
+  })
+})
+
+describe('a child with asthma', () => {
+  it('counts for powder at any age', () => {
+    const powder = { safety: { hazards: ['loose-powder' as const] } }
+    expect([rulesOf({ ...powder, children: [aged(60, { asthma: true })] }), rulesOf({ ...powder, children: [aged(60)] })]).toEqual([['loose-powder'], []])
+  })
+})
+
+describe('where someone sleeps', () => {
+  const soft = { safety: { hazards: ['soft-prop' as const] }, children: [aged(10, NAPS), aged(40)], activity: { centers: ['art-table' as const, 'book-nook' as const], standing: true } }
+  it('a set-up stands in the sleep space of a baby on every day on which the baby naps', () => {
+    expect(rulesOf({ ...soft, center: { sleeps: true }, placement: { where: setUp(1, 3) } })).toEqual(['sleep-space'])
+    expect(rulesOf({ ...soft, center: { sleeps: true }, placement: { where: moment(1) } })).toEqual([])
+  })
+  it('another center that does the same is offered, and solves it', () => {
+    const { snapshot } = cautionsOf({ ...soft, center: { sleeps: true }, placement: { where: setUp(1, 3) } })
+    const house = { ...snapshot, centers: [...snapshot.centers, aCenter({ id: 'nook', name: 'Book nook', kind: 'book-nook' })] }
+    const plan = resolvePlan(house)
+    expect(remediesOf(planCautions(plan)[0], house, plan)[0]).toEqual({ kind: 'center', centerId: 'nook', words: 'Do it at Book nook' })
+    expect(planCautions(resolvePlan({ ...house, placements: [{ ...house.placements[0], centerId: 'nook' }] }))).toEqual([])
   })
 })
 

@@ -3,14 +3,16 @@ import { byAge } from '../attendance/participants'
 import { completedMonths, minutesOf, timeOf } from '../calendar/dates'
 import type { Material, TimeOfDay, UnitSnapshot } from '../domain'
 import { clockWords, listWords } from '../format/words'
-import { partsOf, plannableBlocks, type ResolvedPlan, type Session } from '../plan/resolve'
+import { centersFor, standingAt } from '../plan/place'
+import { partsOf, plannableOn, type ResolvedPlan, type Session } from '../plan/resolve'
 import { usersOf } from '../supplies/needs'
-import { CAUTION_RULES, type CautionRule, type Exposure, type Reaching, type Severity } from './rules'
+import { CAUTION_RULES, type CautionRule, type Exposure, type MaterialRule, type Occurrence, type Reaching, type Severity } from './rules'
 
 /** Something that can be done about a caution. All but `advice` are one click. */
 export type CautionRemedy =
   | { kind: 'swap'; requirementId: string; materialId: string; words: string }
   | { kind: 'move'; blockId: string; from: TimeOfDay; words: string }
+  | { kind: 'center'; centerId: string; words: string }
   | { kind: 'apart'; words: string }
   | { kind: 'keep-out'; childIds: string[]; words: string }
   | { kind: 'advice'; words: string }
@@ -20,7 +22,9 @@ export interface Caution {
   rule: CautionRule
   severity: Severity
   session: Session
-  material: Material
+  /** Null where the caution is about where and when it is done. */
+  material: Material | null
+  /** Empty where there is no material. */
   requirementId: string
   childIds: string[]
   why: string
@@ -45,14 +49,33 @@ function childrenInReach(session: Session): Reaching[] {
   })
 }
 
-function riskyFor(rule: CautionRule, exposure: Exposure, reach: readonly Reaching[]): Reaching[] {
+/** Children who sleep where the session is, while it is there. */
+function childrenAsleep(session: Session): Reaching[] {
+  const { days, placement, parts } = session
+  return parts.flatMap(({ child }) => {
+    const day = days.find((one) => childHours(child, one.date) !== null)
+    const sleeps = placement.where.kind === 'moment' ? child.naps.some((nap) => nap.from < session.to && nap.to > session.from) : child.naps.length > 0
+    return day && sleeps ? [{ child, months: completedMonths(child.born, day.date), takesPart: false }] : []
+  })
+}
+
+function riskyFor(rule: MaterialRule, exposure: Exposure, reach: readonly Reaching[]): Reaching[] {
   if (!rule.concerns(exposure)) return []
   const near = exposure.placement.apart && rule.apartHelps ? reach.filter((one) => one.takesPart) : reach
   return near.filter((one) => rule.atRisk(one, exposure))
 }
 
+function occurrenceOf(session: Pick<Session, 'activity' | 'placement' | 'center' | 'block' | 'days'>, illness: ResolvedPlan['illness']): Occurrence {
+  const { activity, placement, center, block, days } = session
+  return {
+    activity, placement, center,
+    outdoors: center?.where === 'outdoors' || block?.kind === 'outdoors',
+    illness: illness !== null && days.some((day) => day.date >= illness.from && day.date <= illness.to),
+  }
+}
+
 /** The first time of the same day at which it can be done with nobody at risk awake, and how long that lasts. */
-function saferTime(rule: CautionRule, exposure: Exposure, session: Session, snapshot: UnitSnapshot, plan: ResolvedPlan) {
+function saferTime(rule: MaterialRule, exposure: Exposure, session: Session, snapshot: UnitSnapshot, plan: ResolvedPlan) {
   const { activity, placement } = exposure
   const day = session.days[0]
   const risky = (from: TimeOfDay, to: TimeOfDay) =>
@@ -60,7 +83,7 @@ function saferTime(rule: CautionRule, exposure: Exposure, session: Session, snap
       if (!awakeDuring(child, day.date, from, to)) return false
       return rule.atRisk({ child, months: completedMonths(child.born, day.date), takesPart: false }, exposure)
     })
-  for (const block of plannableBlocks(snapshot.home)) {
+  for (const block of plannableOn(snapshot.home, snapshot.unit, day.number)) {
     const last = minutesOf(block.to) - activity.minutes.do
     for (let start = minutesOf(block.from); start <= last; start += TRY_EVERY) {
       const span = { from: timeOf(start), to: timeOf(start + activity.minutes.do) }
@@ -82,18 +105,22 @@ function saferTime(rule: CautionRule, exposure: Exposure, session: Session, snap
  */
 export function remediesOf(caution: Caution, snapshot: UnitSnapshot, plan: ResolvedPlan): CautionRemedy[] {
   const { rule, session, material } = caution
+  if (rule.about === 'occasion' || !material) return [{ kind: 'advice', words: rule.advice }]
   const requirement = session.activity.requirements.find((one) => one.id === caution.requirementId)!
-  const exposure: Exposure = { activity: session.activity, placement: session.placement, requirement, material }
-  const risky = childrenInReach(session).filter((one) => caution.childIds.includes(one.child.id))
+  const exposure: Exposure = { ...occurrenceOf(session, plan.illness), requirement, material }
+  const risky = (rule.asleep ? childrenAsleep(session) : childrenInReach(session)).filter((one) => caution.childIds.includes(one.child.id))
   const remedies: CautionRemedy[] = []
   for (const id of [...requirement.alternatives, requirement.materialId]) {
     const other = plan.materials.get(id)
     if (!other || id === material.id) continue
     const swapped = { ...exposure, material: other }
-    const safe = CAUTION_RULES.filter((one) => one.severity === 'stop' || one.id === rule.id).every((one) => riskyFor(one, swapped, risky).length === 0)
+    const safe = CAUTION_RULES.every((one) => one.about === 'occasion' || (one.severity !== 'stop' && one.id !== rule.id) || riskyFor(one, swapped, risky).length === 0)
     if (safe) remedies.push({ kind: 'swap', requirementId: requirement.id, materialId: id, words: `Use ${other.name}` })
   }
-  if (session.placement.where.kind === 'moment' && rule.severity !== 'watch') {
+  if (rule.asleep) {
+    const other = centersFor(session.activity, snapshot.centers).find((center) => !center.sleeps && !standingAt(center.id, session.placement.where, snapshot, session.placement.id))
+    if (other) remedies.push({ kind: 'center', centerId: other.id, words: `Do it at ${other.name}` })
+  } else if (session.placement.where.kind === 'moment' && rule.severity !== 'watch') {
     const time = saferTime(rule, exposure, session, snapshot, plan)
     if (time) remedies.push({ kind: 'move', blockId: time.blockId, from: time.from, words: `Do it ${clockWords(time.from)} to ${clockWords(time.to)}` })
   }
@@ -111,32 +138,34 @@ export function remediesOf(caution: Caution, snapshot: UnitSnapshot, plan: Resol
 }
 
 /** Cautions of one session, in the order of the rules. */
-export function sessionCautions(session: Session, plan: Pick<ResolvedPlan, 'materials'>): Caution[] {
+export function sessionCautions(session: Session, plan: Pick<ResolvedPlan, 'materials' | 'illness'>): Caution[] {
+  const occurrence = occurrenceOf(session, plan.illness)
   const exposures = session.activity.requirements.flatMap((requirement): Exposure[] => {
     const material = plan.materials.get(session.placement.swaps[requirement.id] ?? requirement.materialId)
     const used = usersOf(requirement, session.parts) > 0
-    return material && used ? [{ activity: session.activity, placement: session.placement, requirement, material }] : []
+    return material && used ? [{ ...occurrence, requirement, material }] : []
   })
-  if (!exposures.length) return []
+  if (!exposures.length && !occurrence.outdoors) return []
   const reach = childrenInReach(session)
-  return CAUTION_RULES.flatMap((rule) =>
-    exposures.flatMap((exposure): Caution[] => {
+  const asleep = session.center?.sleeps ? childrenAsleep(session) : []
+  const caution = (rule: CautionRule, risky: readonly Reaching[], exposure: Exposure | null): Caution[] => {
+    if (!risky.length) return []
+    const children = byAge(risky.map((one) => one.child))
+    const [names, many] = [listWords(children.map((child) => child.name)), children.length > 1]
+    const aside = rule.severity === 'change' ? session.placement.setAside.find((one) => one.ruleId === rule.id) : undefined
+    return [{
+      rule, session, severity: rule.severity, material: exposure?.material ?? null, requirementId: exposure?.requirement.id ?? '', childIds: children.map((child) => child.id),
+      why: rule.about === 'occasion' ? rule.why(names, occurrence, many) : rule.why(names, exposure!.material, exposure!, many),
+      setAside: aside?.reason ?? null,
+    }]
+  }
+  return CAUTION_RULES.flatMap((rule): Caution[] => {
+    if (rule.about === 'occasion') return rule.concerns(occurrence) ? caution(rule, reach.filter((one) => rule.atRisk(one, occurrence)), null) : []
+    return exposures.flatMap((exposure) => {
       if (exposure.requirement.reach === 'adult' && !rule.adultHands) return []
-      const risky = riskyFor(rule, exposure, reach)
-      if (!risky.length) return []
-      const children = byAge(risky.map((one) => one.child))
-      const names = listWords(children.map((child) => child.name))
-      const aside = rule.severity === 'change' ? session.placement.setAside.find((one) => one.ruleId === rule.id) : undefined
-      return [{
-        rule, session, severity: rule.severity,
-        material: exposure.material,
-        requirementId: exposure.requirement.id,
-        childIds: children.map((child) => child.id),
-        why: rule.why(names, exposure.material, exposure, children.length > 1),
-        setAside: aside?.reason ?? null,
-      }]
-    }),
-  )
+      return caution(rule, riskyFor(rule, exposure, rule.asleep ? asleep : reach), exposure)
+    })
+  })
 }
 
 /** Cautions of every session that is still to come, stops first, then in order of time. */

@@ -79,7 +79,11 @@ export const Activity = z
     /** 0 none, 1 wipe, 2 cloth and floor, 3 clothes and hose. */
     mess: z.number().int().min(0).max(3),
     attention: Attention,
-    /** Can stay out at its center for days. */
+    /** Minutes for which what was made must lie or hang before it can be put away; 0 where nothing is wet. */
+  dries: z.number().int().min(0).max(10_080).default(0),
+  /** Leaves a piece for each child's folder. */
+  folder: z.boolean().default(false),
+  /** Can stay out at its center for days. */
     standing: z.boolean(),
     variants: z.array(Variant).min(1, 'Write at least one variant').max(12),
     requirements: z.array(Requirement).max(40),

@@ -15,6 +15,8 @@ export const Child = z.strictObject({
   naps: z.array(TimeSpan).max(4),
   /** Still puts objects in the mouth, at whatever age. */
   mouths: z.boolean(),
+  /** Breathes badly in dust: noted by the family. */
+  asthma: z.boolean().default(false),
   allergens: z.array(Allergen).max(40),
   diet: OptionalLine,
   sensory: SensoryExperience,
@@ -25,3 +27,7 @@ export const Child = z.strictObject({
   note: Note,
 })
 export type Child = z.infer<typeof Child>
+
+/** A child of whom only the name, the birth date and the days are known. */
+export const newChild = (id: string, name: string, born: string, attendance: WeeklyHours): Child =>
+  ({ id, name, born, attendance, exceptions: [], naps: [], mouths: false, asthma: false, allergens: [], diet: '', sensory: 'new', interests: [], stageOverrides: {}, note: '' })

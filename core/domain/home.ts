@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { EXAMPLE_LICENSE, License } from './license'
 import {
-  Allergen, CalendarDate, Id, Line, OptionalLine, PlanningStyle, TimeOfDay, Weekday, WeeklyHours,
+  Allergen, CalendarDate, Id, LearningDomain, Line, OptionalLine, PlanningStyle, TimeOfDay, Weekday, WeeklyHours,
 } from './primitives'
 
 /** What a block of the day is for. Only some take placements: see `takesPlacements`. */
@@ -23,6 +23,9 @@ export const takesPlacements = (kind: BlockKind): boolean => PLANNED_KINDS.inclu
 export const Closure = z.strictObject({ date: CalendarDate, reason: OptionalLine })
 export type Closure = z.infer<typeof Closure>
 
+/** From a date to a date, both in it. */
+export const DateSpan = z.strictObject({ from: CalendarDate, to: CalendarDate }).refine((span) => span.from <= span.to, { message: 'It cannot end before it starts', path: ['to'] })
+
 /** First age in completed months of each stage above infant; must rise. */
 export const StageBounds = z
   .strictObject({
@@ -38,6 +41,9 @@ export type StageBounds = z.infer<typeof StageBounds>
 
 /** Stage bounds in completed months that a new home starts with. */
 export const DEFAULT_STAGE_BOUNDS: StageBounds = { youngToddler: 12, olderToddler: 24, preschool: 36, schoolAge: 60 }
+
+/** What a new home counts by until it says otherwise. */
+export const NEW_HOME_RULES = { license: EXAMPLE_LICENSE, targets: {}, dryingPlaces: 2, illness: null }
 
 /** The licensed family child care home and its settings. */
 export const Home = z.strictObject({
@@ -64,5 +70,11 @@ export const Home = z.strictObject({
   /** Allergens that this home tracks besides the nine major ones. */
   moreAllergens: z.array(Allergen).max(40),
   license: License.default(EXAMPLE_LICENSE),
+  /** Touches that each child should have in a full week, where they differ from the usual two; 0 is not aimed at. */
+  targets: z.partialRecord(LearningDomain, z.number().int('Touches are whole').min(0).max(20)).default({}),
+  /** Places on which wet work can lie or hang at once, each for one activity. */
+  dryingPlaces: z.number().int().min(0).max(20).default(2),
+  /** A stomach illness in the home, first to last day; null while there is none. */
+  illness: DateSpan.nullable().default(null),
 })
 export type Home = z.infer<typeof Home>

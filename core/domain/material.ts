@@ -18,7 +18,7 @@ export type Pack = z.infer<typeof Pack>
 /** Properties beyond size that a caution looks at. */
 export const HAZARDS = [
   'film', 'loose-magnet', 'fixed-magnet', 'expands', 'button-cell', 'raw-flour', 'hot', 'sharp', 'chemical',
-  'irritant', 'raw-legume', 'honey', 'choking-food', 'gathered-plant', 'live-animal', 'reptile-amphibian-poultry', 'water', 'loose-powder', 'shared-food',
+  'irritant', 'raw-legume', 'honey', 'choking-food', 'gathered-plant', 'live-animal', 'reptile-amphibian-poultry', 'water', 'loose-powder', 'shared-food', 'ice', 'soft-prop',
 ] as const
 export const Hazard = z.enum(HAZARDS)
 export type Hazard = z.infer<typeof Hazard>

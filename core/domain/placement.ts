@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CalendarDate, Id, Line, OptionalLine, TimeOfDay } from './primitives'
+import { CalendarDate, Id, Line, OptionalLine, PositiveAmount, TimeOfDay } from './primitives'
 import { MAX_UNIT_DAYS } from './unit'
 
 const DayNumber = z.number().int().min(1).max(MAX_UNIT_DAYS)
@@ -36,6 +36,8 @@ export const Placement = z.strictObject({
   keptOut: z.array(Id).max(60),
   /** Material used instead, by requirement id. */
   swaps: z.record(Id, Id),
+  /** Quantity instead, by requirement id: fewer than the idea says, when that is all there is. */
+  quantities: z.record(Id, PositiveAmount).default({}),
   /** Cautions of severity `change` that were set aside, with the reason that the day sheet prints. */
   setAside: z.array(z.strictObject({ ruleId: Id, reason: Line })).max(40),
   /** How it went, from 0 (not at all) to 3 (they asked for more). */

@@ -25,4 +25,6 @@ export interface UnitSnapshot extends House {
   ideas: Idea[]
   purchases: Purchase[]
   today: CalendarDate
+  /** Last day of the unit that runs before this one; null where there is none. */
+  lastDayBefore: CalendarDate | null
 }

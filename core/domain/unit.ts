@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CalendarDate, Cents, Id, Line, Note, OptionalLine, PlanningStyle, PositiveAmount, Sentence } from './primitives'
+import { CalendarDate, Cents, Id, Line, Note, OptionalLine, PlanningStyle, PositiveAmount, Sentence, TimeOfDay } from './primitives'
 
 /** What the thing in the hand is made of: decides whether it can be washed, frozen in or printed with. */
 export const MADE_OF = ['hard', 'soft', 'paper', 'plant', 'food'] as const
@@ -38,8 +38,28 @@ export const SlowProject = z
   .strictObject({ name: Line, fromDay: z.number().int().min(1).max(60), toDay: z.number().int().min(1).max(60) })
   .refine((project) => project.fromDay <= project.toDay, { message: 'It cannot end before it starts', path: ['toDay'] })
 
-/** A day that replaces the routine: a party, an outing. */
-export const SpecialEvent = z.strictObject({ day: z.number().int().min(1).max(60), name: Line })
+/** What one part of a special day is. */
+export const EVENT_KINDS = ['game', 'craft', 'snack', 'story', 'outing', 'other'] as const
+export const EventPart = z
+  .strictObject({ id: Id, kind: z.enum(EVENT_KINDS), name: Line, from: TimeOfDay, to: TimeOfDay })
+  .refine((part) => part.from < part.to, { message: 'The end must come after the start', path: ['to'] })
+export type EventPart = z.infer<typeof EventPart>
+
+/** A day that replaces the routine by its own list: a party, an outing. With an empty list the routine stays. */
+export const SpecialEvent = z.strictObject({
+  day: z.number().int().min(1).max(60),
+  name: Line,
+  /** In place of the blocks of the rhythm that they overlap. */
+  parts: z.array(EventPart).max(12).default([]),
+  /** What each family is asked to bring or to dress for. */
+  bring: z.array(Line).max(20).default([]),
+  /** Program day on which invitations are handed out; null where nobody is invited. */
+  inviteOn: z.number().int().min(1).max(60).nullable().default(null),
+})
+export type SpecialEvent = z.infer<typeof SpecialEvent>
+
+/** A special day that leaves the routine as it is. */
+export const newEvent = (day: number, name: string): SpecialEvent => ({ day, name, parts: [], bring: [], inviteOn: null })
 
 /** The longest unit: twelve weeks of five days. Most run five to fifteen. */
 export const MAX_UNIT_DAYS = 60

@@ -45,6 +45,8 @@ export interface ActivityDraft {
   mess: number
   attention: Attention
   standing: boolean
+  dries: Typed
+  folder: boolean
   does: Record<Stage, string>
   beside: Record<Stage, string>
   needs: NeedDraft[]
@@ -63,7 +65,7 @@ const lines = (text: string) => text.split('\n').map((line) => line.trim()).filt
 
 /** Nothing written yet. */
 export const emptyDraft = (): ActivityDraft => ({
-  title: '', aim: '', centers: [], domains: [], form: 'small-group', minutes: { setUp: 5, do: 20, clear: 5 }, energy: 0, mess: 0, attention: 'nearby', standing: false,
+  title: '', aim: '', centers: [], domains: [], form: 'small-group', minutes: { setUp: 5, do: 20, clear: 5 }, energy: 0, mess: 0, attention: 'nearby', standing: false, dries: null, folder: false,
   does: noText(), beside: noText(), needs: [], prep: [], steps: [], say: '', lookFor: '', easier: '', harder: '', tidy: '',
 })
 
@@ -75,7 +77,7 @@ export function draftOf(activity: Activity): ActivityDraft {
     activity.variants.filter((variant) => ids?.includes(variant.id)).flatMap((variant) => variant.stages.map((stage): VariantKey => `${variant.kind} ${stage}`))
   return {
     title: activity.title, aim: activity.aim, centers: [...activity.centers], domains: [...activity.domains], form: activity.form, minutes: { ...activity.minutes },
-    energy: activity.energy, mess: activity.mess, attention: activity.attention, standing: activity.standing, does, beside,
+    energy: activity.energy, mess: activity.mess, attention: activity.attention, standing: activity.standing, dries: activity.dries || null, folder: activity.folder, does, beside,
     needs: activity.requirements.map((one) => ({
       id: one.id, materialId: one.materialId, quantity: one.quantity, by: one.basis.by, of: one.basis.by === 'group' ? one.basis.of : null, sparePercent: Number((one.spare * 100).toFixed(6)),
       only: keys(one.variants), adult: one.reach === 'adult', alternatives: [...one.alternatives],
@@ -95,7 +97,7 @@ const FIELD_OF: Record<string, string> = { requirements: 'needs', spare: 'spareP
 /** Fields whose message the form words itself, since the schema only knows that a number or a choice is missing. */
 const MISSING: [pattern: RegExp, message: string][] = [
   [/^needs\.\d+\.materialId$/, 'Choose a material'], [/^needs\.\d+\.quantity$/, 'Write how many, more than 0'], [/^needs\.\d+\.of$/, 'Write how many children share it, 1 to 30'],
-  [/^needs\.\d+\.sparePercent$/, 'Write a share from 0 to 200'], [/minutes(\.\w+)?$/, 'Write whole minutes, 0 to 1440'], [/^prep\.\d+\.wait$/, 'Write whole minutes'],
+  [/^needs\.\d+\.sparePercent$/, 'Write a share from 0 to 200'], [/^dries$/, 'Write whole minutes, up to 10,080: a week'], [/minutes(\.\w+)?$/, 'Write whole minutes, 0 to 1440'], [/^prep\.\d+\.wait$/, 'Write whole minutes'],
 ]
 
 /**
@@ -116,7 +118,7 @@ export function activityFrom(draft: ActivityDraft, from: Provenance): Written {
   const prep = draft.prep.map((one) => ({ id: one.id, text: one.text.trim(), minutes: one.minutes, wait: one.overnight ? 'overnight' : (one.wait ?? 0), splits: one.splits, uses: one.uses.filter((id) => ids.has(id)) }) as PrepStep)
   const checked = Activity.safeParse({
     ...provenance, title: draft.title, aim: draft.aim.trim(), centers: draft.centers, domains: draft.domains, form: draft.form, minutes: draft.minutes, energy: draft.energy, mess: draft.mess, attention: draft.attention,
-    standing: draft.standing, variants, requirements, prep, steps: draft.steps.map((one) => one.text.trim()).filter(Boolean), say: lines(draft.say), lookFor: lines(draft.lookFor),
+    standing: draft.standing, dries: draft.dries ?? 0, folder: draft.folder, variants, requirements, prep, steps: draft.steps.map((one) => one.text.trim()).filter(Boolean), say: lines(draft.say), lookFor: lines(draft.lookFor),
     easier: draft.easier.trim(), harder: draft.harder.trim(), tidy: draft.tidy.trim(),
   })
   const errors: Record<string, string> = {}

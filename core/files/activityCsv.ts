@@ -6,7 +6,7 @@ import { ATTENTION_NAMES, CENTER_NAMES, DOMAIN_NAMES, ENERGY_NAMES, FORM_NAMES, 
 
 /** Columns of the activity table, in the order in which it is written. Read by name, in any order and case. */
 export const ACTIVITY_COLUMNS = [
-  'id', 'title', 'aim', 'centers', 'domains', 'form', 'set up minutes', 'do minutes', 'clear minutes', 'energy', 'mess', 'attention', 'stays out',
+  'id', 'title', 'aim', 'centers', 'domains', 'form', 'set up minutes', 'do minutes', 'clear minutes', 'energy', 'mess', 'attention', 'stays out', 'dries minutes', 'for the folder',
   'infant', 'young toddler', 'older toddler', 'preschool', 'school-age', 'materials', 'preparation', 'steps', 'ask', 'look for', 'easier', 'harder', 'tidy up', 'archived',
 ] as const
 export type ActivityColumn = (typeof ACTIVITY_COLUMNS)[number]
@@ -49,7 +49,7 @@ export function activityRows(activities: readonly Activity[], materials: Readonl
     const cells: Record<ActivityColumn, string> = {
       id: one.id, title: one.title, aim: one.aim, centers: one.centers.map((kind) => CENTER_NAMES[kind]).join('; '), domains: one.domains.map((domain) => DOMAIN_NAMES[domain]).join('; '),
       form: FORM_NAMES[one.form], 'set up minutes': String(one.minutes.setUp), 'do minutes': String(one.minutes.do), 'clear minutes': String(one.minutes.clear),
-      energy: ENERGY_NAMES[one.energy], mess: MESS_NAMES[one.mess], attention: ATTENTION_NAMES[one.attention], 'stays out': one.standing ? 'yes' : 'no',
+      energy: ENERGY_NAMES[one.energy], mess: MESS_NAMES[one.mess], attention: ATTENTION_NAMES[one.attention], 'stays out': one.standing ? 'yes' : 'no', 'dries minutes': String(one.dries), 'for the folder': one.folder ? 'yes' : 'no',
       ...(Object.fromEntries(STAGES.map((stage) => [STAGE_COLUMN[stage], one.variants.filter((variant) => variant.stages.includes(stage)).map((variant) => `${variant.kind === 'beside' ? 'beside: ' : ''}${variant.how}`).join('\n')])) as Record<'infant', string>),
       materials: one.requirements.map((requirement) => requirementLine(requirement, one, materials)).join('\n'), preparation: one.prep.map(prepLine).join('\n'),
       steps: one.steps.join('\n'), ask: one.say.join('\n'), 'look for': one.lookFor.join('\n'), easier: one.easier, harder: one.harder, 'tidy up': one.tidy, archived: one.archived ? 'yes' : 'no',
@@ -133,7 +133,7 @@ class RowReader {
     const activity = {
       id: known?.id ?? (cell('id') || this.context.newId()), title: cell('title'), aim: cell('aim'), centers: codes('centers', CENTERS), domains: codes('domains', DOMAIN_PAIRS), form: code('form', FORMS, 'small-group'),
       minutes: { setUp: minutes('set up minutes', 0), do: minutes('do minutes', 0), clear: minutes('clear minutes', 0) },
-      energy: code('energy', ENERGIES, 0), mess: code('mess', MESSES, 0), attention: code('attention', ATTENTION_PAIRS, 'nearby'), standing: yes('stays out'),
+      energy: code('energy', ENERGIES, 0), mess: code('mess', MESSES, 0), attention: code('attention', ATTENTION_PAIRS, 'nearby'), standing: yes('stays out'), dries: minutes('dries minutes', 0), folder: yes('for the folder'),
       variants, requirements: kept, prep: lines(cell('preparation')).flatMap((text, i) => this.prep(text, i, kept, (message) => fail('preparation', message))),
       steps: lines(cell('steps')), say: lines(cell('ask')), lookFor: lines(cell('look for')), easier: cell('easier'), harder: cell('harder'), tidy: cell('tidy up'),
       source: known?.source ?? 'own', pattern: known?.pattern ?? null, origin: known?.origin ?? null, archived: yes('archived'),
@@ -206,7 +206,7 @@ class RowReader {
   }
 }
 
-const COLUMN_OF: Record<string, string> = { lookFor: 'look for', say: 'ask', tidy: 'tidy up', requirements: 'materials', prep: 'preparation', standing: 'stays out', variants: 'infant to school-age' }
+const COLUMN_OF: Record<string, string> = { lookFor: 'look for', say: 'ask', tidy: 'tidy up', requirements: 'materials', prep: 'preparation', standing: 'stays out', dries: 'dries minutes', folder: 'for the folder', variants: 'infant to school-age' }
 function columnOf(path: readonly PropertyKey[]): string {
   if (path[0] === 'minutes') return { setUp: 'set up minutes', do: 'do minutes', clear: 'clear minutes' }[String(path[1])] ?? 'do minutes'
   return COLUMN_OF[String(path[0])] ?? String(path[0])

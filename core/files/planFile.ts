@@ -110,10 +110,15 @@ export function canonical(value: unknown): string {
  *
  * @param file parsed by {@link PlanFile}
  * @param lookup rows of the store
- * @param currentHome id and row of the store's own home; the file's home takes its place
+ * @param currentHome row of the store's own home; a file of the same home, or one that comes into an empty house, takes its place. Two
+ *   homes are not merged: a child of one would count in the other.
+ * @param lived whether the store has children or units of its own
  */
-export function planImport(file: PlanFile, lookup: Lookup, currentHome: Row<'home'> | undefined): ImportPlan | { faults: Fault[] } {
+export function planImport(file: PlanFile, lookup: Lookup, currentHome: Row<'home'> | undefined, lived = false): ImportPlan | { faults: Fault[] } {
   const faults: Fault[] = []
+  if (file.home && currentHome && lived && file.home.id !== currentHome.value.id) {
+    faults.push({ field: 'home.id', message: `This file is of another home, ${file.home.name}. Two homes are not merged: save one of its units there and bring in that, or begin with an empty house` })
+  }
   const entries: ImportEntry[] = []
   const ops: Op[] = []
   const inFile = new Map<string, ThingOf<ThingKind>>()

@@ -96,5 +96,5 @@ export function trialCautions(fit: Fit, context: FitContext): Caution[] {
   if (!context.dates.length) return []
   const days = context.dates.map((date, i) => ({ number: i + 1, date, held: true, reason: '' }))
   const placement = newPlacement('trial', 'trial', fit.activity.id, { kind: 'set-up', fromDay: 1, toDay: days.length }, null)
-  return sessionCautions({ placement, activity: fit.activity, center: null, block: null, days, ...ALL_DAY, start: 0, end: 0, freeAgain: 0, parts: fit.parts }, context)
+  return sessionCautions({ placement, activity: fit.activity, center: null, block: null, days, ...ALL_DAY, start: 0, end: 0, freeAgain: 0, parts: fit.parts }, { materials: context.materials, illness: context.home.illness })
 }

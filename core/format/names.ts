@@ -34,5 +34,5 @@ export const HAZARD_NAMES: Record<Hazard, string> = {
   'button-cell': 'unsecured button cell', 'raw-flour': 'raw flour', hot: 'gets hot', sharp: 'sharp or pointed', chemical: 'needs an adult to dose',
   irritant: 'stings eyes', 'raw-legume': 'raw dried beans', honey: 'honey', 'choking-food': 'food that can choke', 'gathered-plant': 'gathered plant',
   'live-animal': 'live animal', 'reptile-amphibian-poultry': 'reptile, amphibian or poultry', water: 'standing water', 'loose-powder': 'loose powder or glitter',
-  'shared-food': 'food or dough in shared hands',
+  'shared-food': 'food or dough in shared hands', ice: 'ice in the hand', 'soft-prop': 'pillow, cushion or blanket',
 }

@@ -12,6 +12,7 @@ import { SENSORY_AND_SCIENCE } from './activities/sensoryAndScience'
 import { SENSORY_BINS } from './activities/sensoryBins'
 import { SHELF_GLOW_AND_BOOKS } from './activities/shelfGlowAndBooks'
 import { TRAY_SHELF } from './activities/trayShelf'
+import { keeping } from './keeping'
 
 export { MATERIALS } from './materials'
 
@@ -19,4 +20,4 @@ export { MATERIALS } from './materials'
 export const ACTIVITIES: readonly Activity[] = [
   ...ART_AND_DOUGH, ...SENSORY_AND_SCIENCE, ...BUILD_PRETEND_AND_MOVE, ...SHELF_GLOW_AND_BOOKS, ...SENSORY_BINS, ...ART_AND_CRAFT, ...EASEL_AND_DOUGH, ...DISCOVERY,
   ...BLOCKS_AND_PRETEND, ...MARKS_AND_GLOW, ...TRAY_SHELF, ...CIRCLE_AND_BOOKS, ...COOKING_AND_OUTDOORS,
-]
+].map((one) => ({ ...one, ...keeping(one.id) }))

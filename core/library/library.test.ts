@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { Activity, CENTER_KINDS, DOMAINS, Material, newThemeObject, STAGES, ThemeObject, type Variant } from '../domain'
 import { inTheme, one, SLOTS, slotsIn } from '../theme'
+import { KEPT_IDS } from './keeping'
 import { KNOWN_THINGS } from './things'
 import { ACTIVITIES, MATERIALS } from '.'
 
@@ -92,6 +93,19 @@ describe('the library', () => {
     expect(new Set(MATERIALS.map((one) => one.name)).size).toBe(MATERIALS.length)
     expect(new Set(ACTIVITIES.map((one) => one.id)).size).toBe(ACTIVITIES.length)
     expect(new Set(ACTIVITIES.map((one) => one.title)).size).toBe(ACTIVITIES.length)
+  })
+})
+
+describe('what becomes of what is made', () => {
+  it('is said of ideas that are in the library, and only of things that leave something to dry or to keep', () => {
+    const ids = new Set(ACTIVITIES.map((one) => one.id))
+    expect(KEPT_IDS.filter((id) => !ids.has(id))).toEqual([])
+    for (const one of ACTIVITIES.filter((activity) => activity.dries > 0)) expect([one.id, one.requirements.some((requirement) => /paint|glue|clay|dough|salt|water|wax|marker|food-colour/.test(requirement.materialId))]).toEqual([one.id, true])
+    expect(ACTIVITIES.filter((one) => one.folder && one.form === 'whole-group')).toEqual([])
+  })
+  it('names wet work at the art table and the easel', () => {
+    const paints = ACTIVITIES.filter((one) => ['art-table', 'easel'].includes(one.centers[0]) && one.requirements.some((requirement) => requirement.materialId === 'tempera-paint' && requirement.reach === 'children'))
+    expect(paints.filter((one) => one.dries === 0).map((one) => one.id)).toEqual([])
   })
 })
 

@@ -1,2 +1,5 @@
+export * from './blocks'
 export * from './resolve'
 export * from './place'
+export * from './moves'
+export * from './lanes'

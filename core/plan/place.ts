@@ -2,7 +2,8 @@ import { minutesOf } from '../calendar/dates'
 import { takesPlacements, type Activity, type Center, type Placement, type UnitSnapshot, type Where } from '../domain'
 import { CENTER_NAMES, OUT_WORDS } from '../format/names'
 import { listWords, shortDate } from '../format/words'
-import { momentSpan, partsOf, plannableBlocks, type ResolvedPlan } from './resolve'
+import { blockOn, eventOn } from './blocks'
+import { momentSpan, partsOf, plannableOn, type ResolvedPlan } from './resolve'
 
 /** A place for an activity that would work. */
 export interface Slot {
@@ -36,8 +37,8 @@ const MOST_REMEDIES = 3
 export const centersFor = (activity: Pick<Activity, 'centers'>, centers: readonly Center[]): Center[] =>
   activity.centers.flatMap((kind) => centers.filter((center) => center.kind === kind))
 
-/** Other set-ups at a center over any of the same program days. */
-function standingAt(centerId: string, where: Where, snapshot: UnitSnapshot, movingId?: string): Placement | undefined {
+/** Another set-up at a center over any of the same program days. */
+export function standingAt(centerId: string, where: Where, snapshot: UnitSnapshot, movingId?: string): Placement | undefined {
   if (where.kind !== 'set-up') return undefined
   return snapshot.placements.find(
     (other) =>
@@ -70,8 +71,11 @@ function verdictAt(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt)
     return { ok: true, centerId: free.id }
   }
 
-  const block = snapshot.home.rhythm.find((one) => one.id === where.blockId)
-  if (!block) return { code: 'no-such-block', reason: 'This time is no longer in the rhythm of the day.' }
+  const block = blockOn(snapshot.home, snapshot.unit, where.day, where.blockId)
+  if (!block) {
+    const event = eventOn(snapshot.unit, where.day)
+    return { code: 'no-such-block', reason: event ? `${event.name} has its own list on day ${where.day}.` : 'This time is no longer in the rhythm of the day.' }
+  }
   if (!takesPlacements(block.kind)) return { code: 'block-takes-none', reason: `${block.name} takes no activity.` }
   const span = momentSpan(activity, block, where.from)
   const start = minutesOf(span.from)
@@ -121,7 +125,7 @@ function otherSlots(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt
       take({ kind: 'set-up', fromDay: day.number, toDay }, `Put it out day ${day.number} to ${toDay}`)
       continue
     }
-    for (const block of plannableBlocks(snapshot.home)) {
+    for (const block of plannableOn(snapshot.home, snapshot.unit, day.number)) {
       take({ kind: 'moment', day: day.number, blockId: block.id, from: null }, `${block.name}, ${shortDate(day.date)} (day ${day.number})`)
     }
   }
@@ -131,15 +135,17 @@ function otherSlots(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt
 /**
  * Whether an activity can lie somewhere, and at which center; if not, why, and up to three places that would work, nearest day
  * first. Looks at the calendar, the rhythm, the room left in the block, the centers and who could take part.
+ *
+ * @param remedies whether other places are wanted; looking for them costs more than the verdict
  */
-export function canPlace(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt): Verdict {
+export function canPlace(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt, remedies = true): Verdict {
   const verdict = verdictAt(snapshot, plan, attempt)
   if ('ok' in verdict) return verdict
-  return { ok: false, refusal: { ...verdict, remedies: verdict.code === 'no-center' ? [] : otherSlots(snapshot, plan, attempt) } }
+  return { ok: false, refusal: { ...verdict, remedies: !remedies || verdict.code === 'no-center' ? [] : otherSlots(snapshot, plan, attempt) } }
 }
 
 /** A new placement of an activity, with nothing special about it. */
 export const newPlacement = (id: string, unitId: string, activityId: string, where: Where, centerId: string | null): Placement => ({
   id, unitId, activityId, where, centerId,
-  leadId: null, status: 'planned', pinnedDate: null, apart: false, keptOut: [], swaps: {}, setAside: [], went: null,
+  leadId: null, status: 'planned', pinnedDate: null, apart: false, keptOut: [], swaps: {}, quantities: {}, setAside: [], went: null,
 })

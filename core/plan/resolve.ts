@@ -2,9 +2,10 @@ import { byAge, participants, partOf, type Occasion, type Part } from '../attend
 import { minutesOf, planMinute, timeOf } from '../calendar/dates'
 import { placeDates, programDays, type DateProblem, type ProgramDay, type ProgramDays } from '../calendar/programDays'
 import { hoursOn } from '../attendance/presence'
+import { blockOn, blocksOn, eventOn } from './blocks'
 import {
   takesPlacements, type Activity, type Center, type Child, type Home, type Material, type Placement, type RhythmBlock,
-  type TimeOfDay, type UnitSnapshot,
+  type TimeOfDay, type Unit, type UnitSnapshot,
 } from '../domain'
 
 /** A placement with its dates, its times and everyone's part in it: what needs, cautions and sheets are computed from. */
@@ -33,6 +34,8 @@ export interface ResolvedPlan {
   problems: DateProblem[]
   materials: ReadonlyMap<string, Material>
   activities: ReadonlyMap<string, Activity>
+  /** A stomach illness in the home. */
+  illness: Home['illness']
   /** Placements whose end lies before today, or that are done or skipped, are behind us. */
   isBehind: (session: Session) => boolean
 }
@@ -42,9 +45,11 @@ export const byId = <T extends { id: string }>(things: readonly T[]): Map<string
 
 const RANK = { 'takes-part': 2, beside: 1, out: 0 } as const
 
-/** Blocks in which children use what stands at the centers; the whole opening time where the rhythm names none. */
-function freeBlocks(home: Home, day: ProgramDay): { from: TimeOfDay; to: TimeOfDay }[] {
-  const blocks = home.rhythm.filter((block) => block.kind === 'choice' || block.kind === 'after' || block.kind === 'outdoors')
+/** Blocks in which children use what stands at the centers, none of a special day's own; the whole opening time where there are none. */
+function freeBlocks(home: Home, unit: Pick<Unit, 'events'>, day: ProgramDay): { from: TimeOfDay; to: TimeOfDay }[] {
+  const own = eventOn(unit, day.number)?.parts.map((part) => part.id) ?? []
+  const all = own.length ? blocksOn(home, unit, day.number) : home.rhythm
+  const blocks = all.filter((block) => (block.kind === 'choice' || block.kind === 'after' || block.kind === 'outdoors') && !own.includes(block.id))
   const open = hoursOn({ pattern: home.open, exceptions: [] }, day.date)
   return blocks.length ? blocks : open ? [open] : []
 }
@@ -57,13 +62,13 @@ export function momentSpan(activity: Pick<Activity, 'minutes'>, block: Pick<Rhyt
 
 /** The parts of every child in a placement, were it to lie there: used for what is placed and for what is only tried. */
 export function partsOf(
-  house: { home: Home; children: Child[] }, materials: ReadonlyMap<string, Material>, activity: Activity,
+  house: { home: Home; children: Child[]; unit: Pick<Unit, 'events'> }, materials: ReadonlyMap<string, Material>, activity: Activity,
   placement: Pick<Placement, 'where' | 'keptOut' | 'swaps'>, days: ProgramDay[], span: { from: TimeOfDay; to: TimeOfDay },
 ): Part[] {
-  const { home, children } = house
+  const { home, children, unit } = house
   const common = { home, children, materials, keptOut: placement.keptOut, swaps: placement.swaps }
   if (placement.where.kind === 'moment') return participants(activity, { ...common, date: days[0].date, ...span })
-  const occasions = days.flatMap((day) => freeBlocks(home, day).map((block): Occasion => ({ ...common, date: day.date, from: block.from, to: block.to })))
+  const occasions = days.flatMap((day) => freeBlocks(home, unit, day).map((block): Occasion => ({ ...common, date: day.date, from: block.from, to: block.to })))
   return byAge(children).map((child) => bestPart(activity, child, occasions))
 }
 
@@ -75,7 +80,40 @@ function bestPart(activity: Activity, child: Child, occasions: readonly Occasion
     if (part.does === 'takes-part') return part
     if (!best || RANK[part.does] > RANK[best.does]) best = part
   }
-  return best!
+  return best ?? { child, stage: null, does: 'out', variant: null, reason: 'not-here' }
+}
+
+/** What resolving one placement looks things up in. */
+interface Lookups {
+  materials: ReadonlyMap<string, Material>
+  activities: ReadonlyMap<string, Activity>
+  centers: ReadonlyMap<string, Center>
+}
+
+/** One placement on its dates; the problem where it has no block then, and null where its activity is gone or it has no date. */
+function sessionOn(snapshot: UnitSnapshot, { materials, activities, centers }: Lookups, placement: Placement, days: ProgramDay[]): Session | DateProblem | null {
+  const { home, unit } = snapshot
+  const { where } = placement
+  const activity = activities.get(placement.activityId)
+  if (!activity || !days.length) return null
+  const [first, last] = [days[0], days[days.length - 1]]
+  const center = placement.centerId === null ? null : (centers.get(placement.centerId) ?? null)
+  const block = where.kind === 'moment' ? (blockOn(home, unit, first.number, where.blockId) ?? null) : null
+  if (where.kind === 'moment' && !block) {
+    const event = eventOn(unit, first.number)
+    return { placementId: placement.id, kind: 'no-block', message: event ? `${event.name} takes its place on day ${first.number}` : 'Its block is no longer in the rhythm of the day' }
+  }
+  const span = where.kind === 'moment'
+    ? momentSpan(activity, block!, where.from)
+    : {
+        from: hoursOn({ pattern: home.open, exceptions: [] }, first.date)?.from ?? '00:00',
+        to: hoursOn({ pattern: home.open, exceptions: [] }, last.date)?.to ?? '23:59',
+      }
+  const end = planMinute(last.date, span.to)
+  return {
+    placement, activity, center, block, days, ...span, parts: partsOf(snapshot, materials, activity, placement, days, span),
+    start: planMinute(first.date, span.from), end, freeAgain: end + activity.minutes.clear,
+  }
 }
 
 /**
@@ -85,47 +123,32 @@ function bestPart(activity: Activity, child: Child, occasions: readonly Occasion
 export function resolvePlan(snapshot: UnitSnapshot): ResolvedPlan {
   const { home, unit, today } = snapshot
   const program = programDays(home, unit)
-  const materials = byId(snapshot.materials)
-  const activities = byId(snapshot.activities)
-  const centers = byId(snapshot.centers)
-  const blocks = byId(home.rhythm)
+  const lookups = { materials: byId(snapshot.materials), activities: byId(snapshot.activities), centers: byId(snapshot.centers) }
   const sessions: Session[] = []
   const problems: DateProblem[] = []
-
   for (const { placement, days, problem } of placeDates(snapshot.placements, program)) {
     if (problem) problems.push(problem)
-    const activity = activities.get(placement.activityId)
-    if (!activity || !days.length) continue
-    const first = days[0]
-    const last = days[days.length - 1]
-    const center = placement.centerId === null ? null : (centers.get(placement.centerId) ?? null)
-    const { where } = placement
-    const block = where.kind === 'moment' ? (blocks.get(where.blockId) ?? null) : null
-    if (where.kind === 'moment' && !block) {
-      problems.push({ placementId: placement.id, kind: 'day-dropped', message: 'Its block is no longer in the rhythm of the day' })
-      continue
-    }
-    const span = where.kind === 'moment'
-      ? momentSpan(activity, block!, where.from)
-      : {
-          from: hoursOn({ pattern: home.open, exceptions: [] }, first.date)?.from ?? '00:00',
-          to: hoursOn({ pattern: home.open, exceptions: [] }, last.date)?.to ?? '23:59',
-        }
-    const parts = partsOf(snapshot, materials, activity, placement, days, span)
-    const end = planMinute(last.date, span.to)
-    sessions.push({
-      placement, activity, center, block, days, ...span, parts,
-      start: planMinute(first.date, span.from),
-      end,
-      freeAgain: end + activity.minutes.clear,
-    })
+    const found = sessionOn(snapshot, lookups, placement, days)
+    if (!found) continue
+    if ('placementId' in found) problems.push(found)
+    else sessions.push(found)
   }
   sessions.sort((a, b) => a.start - b.start || (a.placement.id < b.placement.id ? -1 : 1))
   const isBehind = (session: Session) =>
     session.placement.status !== 'planned' || session.days[session.days.length - 1].date < today
-  return { program, sessions, problems, materials, activities, isBehind }
+  return { program, sessions, problems, materials: lookups.materials, activities: lookups.activities, illness: home.illness, isBehind }
+}
+
+/** A placement as it would be, were it on the plan; null where it would have no date or no block. */
+export function trySession(snapshot: UnitSnapshot, plan: ResolvedPlan, placement: Placement): Session | null {
+  const [{ days }] = placeDates([placement], plan.program)
+  const found = sessionOn(snapshot, { materials: plan.materials, activities: plan.activities, centers: byId(snapshot.centers) }, placement, days)
+  return found && !('placementId' in found) ? found : null
 }
 
 /** Blocks of the rhythm that take placements, in order of time. */
 export const plannableBlocks = (home: Pick<Home, 'rhythm'>): RhythmBlock[] =>
   home.rhythm.filter((block) => takesPlacements(block.kind)).sort((a, b) => (a.from < b.from ? -1 : 1))
+/** Blocks of one program day that take placements, in order of time. */
+export const plannableOn = (home: Pick<Home, 'rhythm'>, unit: Pick<Unit, 'events'>, day: number): RhythmBlock[] =>
+  blocksOn(home, unit, day).filter((block) => takesPlacements(block.kind))

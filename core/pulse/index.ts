@@ -1,1 +1,2 @@
 export * from './readings'
+export * from './pulse'

@@ -22,7 +22,7 @@ export interface Readings {
 export function readingsOf(snapshot: UnitSnapshot): Readings {
   const plan = resolvePlan(snapshot)
   const lines = supplyList(snapshot, plan)
-  return { plan, lines, money: moneyOf(snapshot, lines), cautions: planCautions(plan), weeks: touchesOf(plan, snapshot), cover: coverOf(plan, snapshot, snapshot.today), ready: readyBy(plan, snapshot.adults, snapshot.today) }
+  return { plan, lines, money: moneyOf(snapshot, lines), cautions: planCautions(plan), weeks: touchesOf(plan, snapshot), cover: coverOf(plan, snapshot, snapshot.today), ready: readyBy(plan, snapshot.adults, snapshot.today, snapshot.lastDayBefore) }
 }
 
 /** Cautions by what they ask for. One rule on one placement counts once; what was set aside stands apart. */

@@ -1,1 +1,1 @@
-export { readyBy, type ReadyBy } from './readiness'
+export { readyBy, readyRemedies, type ReadyBy, type ReadyRemedy } from './readiness'

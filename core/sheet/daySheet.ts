@@ -6,6 +6,7 @@ import type { CalendarDate, Stage, TimeOfDay, UnitSnapshot } from '../domain'
 import { demand } from '../fault'
 import { ATTENTION_NAMES, allergenName, OUT_WORDS, STAGE_NAMES } from '../format/names'
 import { clockWords, listWords, longDate, quantityWords } from '../format/words'
+import { blocksOn } from '../plan/blocks'
 import type { ResolvedPlan, Session } from '../plan/resolve'
 import { sessionNeeds } from '../supplies/needs'
 
@@ -64,6 +65,8 @@ export interface DaySheet {
   of: number
   focus: string
   event: string
+  /** What to bring, hand out or do besides: a line each. */
+  reminders: string[]
   children: SheetChild[]
   away: string[]
   /** The whole rhythm, so that lunch and nap stand in their place. */
@@ -150,7 +153,7 @@ export function daySheet(snapshot: UnitSnapshot, plan: ResolvedPlan, number: num
   const items = plan.sessions
     .filter((session) => session.days.some((one) => one.number === number))
     .map((session) => itemOf(onDay(session, day, snapshot), snapshot, plan))
-  const blocks = [...home.rhythm].sort((a, b) => (a.from < b.from ? -1 : 1)).map((block) => ({
+  const blocks = blocksOn(home, unit, number).map((block) => ({
     id: block.id, name: block.name, from: block.from, to: block.to,
     placementIds: plan.sessions.filter((session) => session.block?.id === block.id && session.days[0].number === number).map((session) => session.placement.id),
   }))
@@ -158,10 +161,19 @@ export function daySheet(snapshot: UnitSnapshot, plan: ResolvedPlan, number: num
     unit: unit.name, home: home.name, number, date: day.date, of: plan.program.days.length,
     focus: focusWords(unit.focus),
     event: unit.events.filter((event) => event.day === number).map((event) => event.name).join(', '),
+    reminders: remindersOn(unit, number),
     children: here,
     away: byAge(snapshot.children).filter((child) => !childHours(child, day.date)).map((child) => child.name),
     blocks, items, closing: CAUTION_CLOSING,
   }
+}
+
+/** What special days ask of a program day: invitations to hand out, and what families bring. */
+function remindersOn(unit: UnitSnapshot['unit'], number: number): string[] {
+  return unit.events.flatMap((event) => [
+    ...(event.inviteOn === number ? [`Hand out the invitations to ${event.name}, day ${event.day}.`] : []),
+    ...(event.day === number && event.bring.length ? [`Families bring: ${listWords(event.bring.map((one) => one.toLowerCase()))}.`] : []),
+  ])
 }
 
 /** A set-up as it stands on one of its days: with the children of that day only. */
@@ -191,6 +203,7 @@ export function daySheetMarkdown(sheet: DaySheet): string {
     if (child.mouths) facts.push('mouths things')
     lines.push(`- **${escape(child.name)}**: ${facts.join(', ')}`)
   }
+  for (const reminder of sheet.reminders) lines.push(`- ${escape(reminder)}`)
   if (sheet.away.length) lines.push(`- Away: ${escape(sheet.away.join(', '))}`)
   const byId = new Map(sheet.items.map((item) => [item.placementId, item]))
   for (const block of sheet.blocks) {

@@ -57,8 +57,10 @@ export function sessionNeeds(session: Pick<Session, 'activity' | 'parts' | 'plac
     const material = materials.get(session.placement.swaps[requirement.id] ?? requirement.materialId)
     if (!material) return []
     const users = usersOf(requirement, session.parts)
-    const { times, quantity } = quantityFor(requirement, users, material.unit)
-    return quantity > 0 ? [{ session, requirement, material, users, times, quantity }] : []
+    const fewer = session.placement.quantities[requirement.id]
+    const used = fewer === undefined ? requirement : { ...requirement, quantity: fewer }
+    const { times, quantity } = quantityFor(used, users, material.unit)
+    return quantity > 0 ? [{ session, requirement: used, material, users, times, quantity }] : []
   })
 }
 

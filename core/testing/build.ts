@@ -17,12 +17,12 @@ export const aHome = (over: Partial<Home> = {}): Home => ({
     { id: 'nap', name: 'Nap', kind: 'nap', from: '12:30', to: '15:00' },
     { id: 'after', name: 'After', kind: 'after', from: '15:00', to: '16:30' },
   ],
-  stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [], license: EXAMPLE_LICENSE,
+  stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [], license: EXAMPLE_LICENSE, targets: {}, dryingPlaces: 2, illness: null,
   ...over,
 })
 
 export const aChild = (over: Partial<Child> = {}): Child => ({
-  id: 'ann', name: 'Ann', born: '2022-01-15', attendance: WEEK, exceptions: [], naps: [], mouths: false, allergens: [], diet: '',
+  id: 'ann', name: 'Ann', born: '2022-01-15', attendance: WEEK, exceptions: [], naps: [], mouths: false, asthma: false, allergens: [], diet: '',
   sensory: 'ready', interests: [], stageOverrides: {}, note: '',
   ...over,
 })
@@ -36,7 +36,7 @@ export const aMaterial = (over: Partial<Material> = {}): Material => ({
 
 export const anActivity = (over: Partial<Activity> = {}): Activity => ({
   id: 'act', title: 'An activity', aim: 'Do it.', centers: ['art-table'], domains: ['fine-motor'], form: 'small-group',
-  minutes: { setUp: 5, do: 20, clear: 5 }, energy: 0, mess: 0, attention: 'watching', standing: false,
+  minutes: { setUp: 5, do: 20, clear: 5 }, energy: 0, mess: 0, attention: 'watching', standing: false, dries: 0, folder: false,
   variants: [{ id: 'all', stages: ['infant', 'young-toddler', 'older-toddler', 'preschool', 'school-age'], kind: 'does', how: 'Do it.' }],
   requirements: [], prep: [], steps: ['Do it.'], say: [], lookFor: [], easier: '', harder: '', tidy: '', source: 'own', pattern: null, origin: null, archived: false,
   ...over,
@@ -48,7 +48,7 @@ export const aNeed = (materialId: string, over: Partial<Activity['requirements']
 })
 
 export const aCenter = (over: Partial<Center> = {}): Center => ({
-  id: 'art', name: 'Art table', kind: 'art-table', atOnce: 4, washable: true, where: 'indoors', note: '',
+  id: 'art', name: 'Art table', kind: 'art-table', atOnce: 4, washable: true, where: 'indoors', note: '', spot: null, sleeps: false,
   ...over,
 })
 
@@ -61,7 +61,7 @@ export const aUnit = (over: Partial<Unit> = {}): Unit => ({
 
 export const aPlacement = (where: Where, over: Partial<Placement> = {}): Placement => ({
   id: 'placed', unitId: 'unit', activityId: 'act', where, centerId: null, leadId: null, status: 'planned', pinnedDate: null,
-  apart: false, keptOut: [], swaps: {}, setAside: [], went: null,
+  apart: false, keptOut: [], swaps: {}, quantities: {}, setAside: [], went: null,
   ...over,
 })
 
@@ -70,7 +70,7 @@ export const setUp = (fromDay: number, toDay: number): Where => ({ kind: 'set-up
 
 export const aSnapshot = (over: Partial<UnitSnapshot> = {}): UnitSnapshot => ({
   home: aHome(), children: [aChild()], adults: [], centers: [aCenter()], materials: [], activities: [anActivity()], unit: aUnit(),
-  placements: [], ideas: [], purchases: [], today: '2026-03-02',
+  placements: [], ideas: [], purchases: [], today: '2026-03-02', lastDayBefore: null,
   ...over,
 })
 

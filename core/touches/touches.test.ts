@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { DOMAINS } from '../domain'
 import { resolvePlan } from '../plan'
 import { aCenter, aChild, aHome, anActivity, aPlacement, aSnapshot, aUnit, moment, setUp } from '../testing/build'
-import { lacksOf, targetFor, touchesOf } from '.'
+import { aimOf, gapsOf, INFANT_DOMAINS, lacksOf, targetFor, touchesOf } from '.'
 
 const SPAN = { from: '08:00', to: '17:00' }
 /** Wednesday 4 March to Tuesday 10 March: three days of one week and two of the next. */
@@ -47,13 +47,25 @@ describe('targets', () => {
     // Three of five days: Ann's two touches a week stay two, and she has both of early math, one of language.
     expect([touch(weeks, 0, 'ann', 'early-math').gap, touch(weeks, 0, 'ann', 'language').gap]).toEqual([0, 1])
     const lacks = lacksOf(weeks[0])
-    expect(lacks[0]).toMatchObject({ domain: 'science', missing: 5 })
-    expect(lacks.find((one) => one.domain === 'early-math')).toMatchObject({ missing: 1, children: [{ id: 'cy' }] })
+    expect(lacks.find((one) => one.domain === 'science')).toMatchObject({ missing: 3, children: [{ id: 'ann' }, { id: 'bo' }] })
+    // The baby is not aimed at early math, and two touches of everything else of a first year are missing.
+    expect(lacks.find((one) => one.domain === 'early-math')).toBeUndefined()
+  })
+  it('are what the home wrote, else two, and in the first year only what a baby meets', () => {
+    const home = { targets: { science: 0, 'early-math': 3 } }
+    expect([aimOf(home, 'science', 'preschool'), aimOf(home, 'early-math', 'infant'), aimOf(home, 'world', 'preschool'), aimOf(home, 'world', 'infant')]).toEqual([0, 3, 2, 0])
+    expect(INFANT_DOMAINS.map((domain) => aimOf(home, domain, 'infant'))).toEqual([2, 2, 2, 2, 2, 2])
+  })
+  it('name who goes without something for a whole week, and on which days it could still be met', () => {
+    const gaps = gapsOf(of([aPlacement(moment(4, 'choice'), { id: 'p', activityId: 'count' })])).filter((gap) => gap.domain === 'early-math')
+    // Nobody meets it in the first week, and the baby is not aimed at it. Of the second week the unit holds two days of five: that is no week of its own.
+    expect(gaps.map((gap) => [gap.monday, gap.child.id, gap.dates])).toEqual([['2026-03-02', 'ann', ['2026-03-04', '2026-03-05', '2026-03-06']], ['2026-03-02', 'bo', ['2026-03-04', '2026-03-05']]])
+    expect(gapsOf(of([])).some((gap) => gap.monday === '2026-03-09')).toBe(false)
   })
   it('are met by nobody on an empty plan, and never miss more than the target', () => {
     fc.assert(fc.property(fc.integer({ min: 0, max: 6 }), (target) => {
-      const snapshot = aSnapshot({ home: aHome(), children: [ann, halfWeek], unit, placements: [] })
-      for (const week of touchesOf(resolvePlan(snapshot), snapshot, target)) for (const child of week.children) expect(child.touches.map((one) => one.gap)).toEqual(DOMAINS.map(() => targetFor(target, child.dates.length, 5)))
+      const snapshot = aSnapshot({ home: aHome({ targets: Object.fromEntries(DOMAINS.map((domain) => [domain, target])) }), children: [ann, halfWeek], unit, placements: [] })
+      for (const week of touchesOf(resolvePlan(snapshot), snapshot)) for (const child of week.children) expect(child.touches.map((one) => one.gap)).toEqual(DOMAINS.map(() => targetFor(target, child.dates.length, 5)))
     }))
   })
 })

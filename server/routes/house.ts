@@ -1,12 +1,14 @@
 import { z } from 'zod'
 import type { Knex } from 'knex'
 import { Change, Id } from '@core/domain'
+import { carriedInto } from '@core/room'
 import { notFound } from '../http/problem'
 import { Packed } from '../http/packed'
 import { route, type Route } from '../http/routes'
 import type { Changes } from '../services/changes'
 import type { Clock } from '../services/clock'
-import { keptHouse, readRows, readUnit } from '../store/rows'
+import { valuesOf } from '../services/snapshots'
+import { keptHouse, readHouse, readRows, readUnit } from '../store/rows'
 import type { Shares } from '../services/shares'
 
 const Scope = z.strictObject({ unitId: Id.nullable() })
@@ -26,6 +28,12 @@ export function houseRoutes(db: Knex, clock: Clock, changes: Changes, shares: Sh
       const rows = await readUnit(db, params.unitId)
       if (!rows.some((row) => row.kind === 'unit')) throw notFound('unit')
       return { rows, ticks: await shares.ticks(params.unitId), steps: await changes.steps(params.unitId, user) }
+    }),
+    route({ method: 'get', path: '/units/:unitId/before', summary: 'What still stood at the centers when the unit before ended, and since when', access: 'owner', params: UnitParams }, async ({ params }) => {
+      const [house, units, placements] = await Promise.all([readHouse(db), readRows(db, 'unit'), readRows(db, 'placement')])
+      const [home] = valuesOf(house, 'home')
+      if (!home || !units.some((row) => row.value.id === params.unitId)) throw notFound('unit')
+      return { carried: carriedInto(home, valuesOf(units, 'unit'), valuesOf(placements, 'placement'), params.unitId) }
     }),
     route({ method: 'get', path: '/changes', summary: 'The newest changes on a unit, or on the home', access: 'owner', query: z.strictObject({ unit: Id.optional() }) }, async ({ query }) => ({
       changes: await changes.history(query.unit ?? null, HISTORY_MOST),

@@ -54,7 +54,8 @@ export class PlanFiles {
     const rows = await this.readAll()
     const byKey = new Map(rows.map((row) => [`${row.kind} ${row.value.id}`, row]))
     const home = rows.find((row) => row.kind === 'home') as Row<'home'> | undefined
-    const plan = planImport(file, (kind: ThingKind, id: string) => byKey.get(`${kind} ${id}`), home)
+    const lived = rows.some((row) => row.kind === 'child' || row.kind === 'unit')
+    const plan = planImport(file, (kind: ThingKind, id: string) => byKey.get(`${kind} ${id}`), home, lived)
     if ('faults' in plan) throw invalid(plan.faults.slice(0, 50))
     return plan
   }

@@ -1,9 +1,10 @@
 import type { Knex } from 'knex'
 import type { Row, ThingKind, ThingOf, UnitSnapshot } from '@core/domain'
+import { lastDayBefore } from '@core/calendar'
 import { byId } from '@core/plan'
 import { activitiesFor } from '@core/theme'
 import { notFound, Problem } from '../http/problem'
-import { readHouse, readUnit } from '../store/rows'
+import { readHouse, readRows, readUnit } from '../store/rows'
 import type { Clock } from './clock'
 
 /** The values of one kind among rows. */
@@ -24,6 +25,6 @@ export async function readSnapshot(db: Knex, clock: Clock, unitId: string): Prom
     children: valuesOf(house, 'child'), adults: valuesOf(house, 'adult'), centers: valuesOf(house, 'center'),
     activities: activitiesFor(unit, ideas, valuesOf(house, 'activity'), byId(materials)),
     placements: valuesOf(own, 'placement'), purchases: valuesOf(own, 'purchase'),
-    today: await clock.today(),
+    today: await clock.today(), lastDayBefore: lastDayBefore(home, valuesOf(await readRows(db, 'unit'), 'unit'), unit),
   }
 }

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterEach, beforeEach, expect, it } from 'vitest'
 import { Activity, Idea, newIdea, newThemeObject, Placement, Unit } from '@core/domain'
-import { anActivity, aPlacement, aUnit, moment } from '@core/testing/build'
+import { aCenter, anActivity, aPlacement, aUnit, moment } from '@core/testing/build'
 import { openStore } from './open'
 import { deleteRow, readHouse, writeRow } from './rows'
 import { MIGRATIONS, type Migration } from './schema'
@@ -84,7 +84,7 @@ it('brings ideas, units and placements of the first form to the one that is chec
 
 it('reads the house again only after one of its tables changed, and then what was written', async () => {
   const db = await openStore(':memory:')
-  const center = { id: 'easel', name: 'Easel', kind: 'easel' as const, atOnce: 2, washable: true, where: 'indoors' as const, note: '' }
+  const center = aCenter({ id: 'easel', name: 'Easel', kind: 'easel' })
   expect(await readHouse(db)).toEqual([])
   await writeRow(db, 'center', center, 1)
   const first = await readHouse(db)

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex'
 import type { ThingKind } from '@core/domain'
+import { keeping } from '@core/library/keeping'
 
 /** A forward-only step of the database. Each runs once, in order, in a transaction. */
 export interface Migration {
@@ -113,7 +114,25 @@ export const MIGRATIONS: Migration[] = [
       await db('changes').update({ state: 'dead' })
     },
   },
+  {
+    name: '005-days-and-room',
+    async up(db) {
+      await fill(db, 'homes', (body) => ({ targets: {}, dryingPlaces: 2, illness: null, ...body }))
+      await fill(db, 'children', (body) => ({ asthma: false, ...body }))
+      await fill(db, 'centers', (body) => ({ spot: null, sleeps: false, ...body }))
+      await fill(db, 'placements', (body) => ({ quantities: {}, ...body }))
+      await fill(db, 'materials', (body) => withHazard(body, { 'ice-cube': 'ice', snow: 'ice', scarf: 'soft-prop', 'baby-blanket': 'soft-prop', cushion: 'soft-prop', 'tent-cloth': 'soft-prop' }[String(body.id)]))
+      await fill(db, 'activities', (body) => ({ ...keeping(body.source === 'shipped' ? String(body.id) : ''), ...body }))
+      await fill(db, 'units', (body) => ({ ...body, events: (body.events as object[]).map((one) => ({ parts: [], bring: [], inviteOn: null, ...one })) }))
+      await db('changes').update({ state: 'dead' })
+    },
+  },
 ]
+
+const withHazard = (body: Record<string, unknown>, hazard: string | undefined): object => {
+  const safety = body.safety as { hazards: string[] }
+  return hazard && !safety.hazards.includes(hazard) ? { ...body, safety: { ...safety, hazards: [...safety.hazards, hazard] } } : body
+}
 
 /** Gives the bodies of a table what a newer form has more. */
 async function fill(db: Knex, table: string, newer: (body: Record<string, unknown>) => object): Promise<void> {

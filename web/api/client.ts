@@ -2,6 +2,7 @@ import type { Change, Row, ThingKind, ThingOf, CalendarDate } from '@core/domain
 import type { Fault } from '@core/fault'
 import type { ImportEntry, PlanFile } from '@core/files'
 import type { UsedBefore } from '@core/fit'
+import type { Carried } from '@core/room'
 import type { DaySheet } from '@core/sheet'
 
 export interface User { id: string; name: string; signIn: string }
@@ -47,6 +48,7 @@ export const api = {
   house: () => call<{ rows: Row[]; today: CalendarDate }>('GET', '/house'),
   units: () => call<{ rows: Row<'unit'>[] }>('GET', '/units'),
   unit: (id: string) => call<{ rows: Row[]; ticks: Tick[]; steps: Steps }>('GET', `/units/${id}`),
+  before: (id: string) => call<{ carried: Carried[] }>('GET', `/units/${id}/before`),
   steps: (unitId: string | null) => call<Steps>('GET', `/changes/steps${query(unitId)}`),
   change: (change: Change) => call<Applied>('POST', '/changes', change),
   undo: (unitId: string | null) => call<Applied>('POST', '/changes/undo', { unitId }),

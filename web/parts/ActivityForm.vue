@@ -130,7 +130,9 @@ const takesPlace = computed(() => Boolean(copied && props.unitId && store.ideas.
         <FormField label="Energy"><v-select v-model="draft.energy" :items="[-1, 0, 1, 2].map((value) => ({ title: ENERGY_NAMES[value], value }))" aria-label="Energy" /></FormField>
         <FormField label="Mess"><v-select v-model="draft.mess" :items="MESS_NAMES.map((name, value) => ({ title: name, value }))" aria-label="Mess" /></FormField>
         <FormField label="Adult"><v-select v-model="draft.attention" :items="ATTENTIONS.map((value) => ({ title: ATTENTION_NAMES[value], value }))" aria-label="Adult" /></FormField>
+        <FormField label="Dries"><v-text-field suffix="min" :model-value="draft.dries" type="number" min="0" placeholder="not wet" :error-messages="errors.dries" @update:model-value="draft.dries = number($event)" /></FormField>
         <v-checkbox v-model="draft.standing" class="standing" label="Can stay out" />
+        <v-checkbox v-model="draft.folder" class="standing folder" label="A piece for the folder" />
       </section>
       <section class="block" aria-label="Who does what"><h2>Who does what</h2><VariantGrid v-model="draft" :error="errors.variants" /></section>
       <section class="block" aria-label="What it takes"><h2>What it takes</h2><NeedRows v-model="draft" :errors="errors" /></section>
@@ -183,6 +185,7 @@ const takesPlace = computed(() => Boolean(copied && props.unitId && store.ideas.
 .two { display: grid; grid-template-columns: 1fr 1fr; gap: 10px 14px; }
 .facts { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 10px 14px; align-items: end; }
 .standing { margin-left: -8px; }
+.folder { grid-column: span 2; }
 .block { display: grid; gap: 8px; grid-template-columns: minmax(0, 1fr); }
 .prep { display: grid; grid-template-columns: minmax(0, 1fr) 92px 132px; gap: 8px; align-items: center; }
 .prep .more { grid-column: 1 / -1; margin-left: -8px; }

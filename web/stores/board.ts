@@ -88,6 +88,7 @@ export const useBoard = defineStore('board', () => {
   function remedy(one: Placement, what: CautionRemedy): void {
     const title = titleOf(one.activityId)
     if (what.kind === 'swap') patch(one, `${title}: ${what.words}`, { swaps: { ...one.swaps, [what.requirementId]: what.materialId } })
+    else if (what.kind === 'center') patch(one, `${title}: ${what.words}`, { centerId: what.centerId })
     else if (what.kind === 'apart') patch(one, `${title}: apart`, { apart: true })
     else if (what.kind === 'keep-out') patch(one, `${title}: ${what.words}`, { apart: true, keptOut: [...new Set([...one.keptOut, ...what.childIds])] })
     else if (what.kind === 'move' && one.where.kind === 'moment') patch(one, `${title}: ${what.words}`, { where: { ...one.where, blockId: what.blockId, from: what.from } })

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Idea, Placement, Unit, UnitSnapshot } from '@core/domain'
+import { lastDayBefore } from '@core/calendar'
 import { byId } from '@core/plan'
 import { readingsOf } from '@core/pulse'
 import { activitiesFor, themeOf } from '@core/theme'
@@ -44,7 +45,7 @@ export const useUnit = defineStore('unit', () => {
     unit.value && house.home
       ? {
           home: house.home, children: house.children, adults: house.adults, centers: house.centers, materials: house.materials, activities: activities.value,
-          unit: unit.value, placements: placements.value, ideas: ideas.value, purchases: purchases.value, today: session.today,
+          unit: unit.value, placements: placements.value, ideas: ideas.value, purchases: purchases.value, today: session.today, lastDayBefore: lastDayBefore(house.home, house.units, unit.value),
         }
       : null)
   /** Readings, or what keeps them from being computed. */

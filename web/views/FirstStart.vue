@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { CENTER_KINDS, CalendarDate, DEFAULT_STAGE_BOUNDS, EXAMPLE_LICENSE, WEEKDAYS, type CenterKind, type Child, type Home, type WeeklyHours, type Weekday } from '@core/domain'
+import { CENTER_KINDS, CalendarDate, DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCenter, newChild, WEEKDAYS, type CenterKind, type Child, type Home, type WeeklyHours, type Weekday } from '@core/domain'
 import { CENTER_NAMES, longWeekday } from '@core/format'
 import { writePlanFile } from '@core/files'
 import { api, ApiError } from '../api/client'
@@ -58,19 +58,19 @@ const setUp = () => guarded(async () => {
   const open = Object.fromEntries(days.value.map((day) => [day, { ...hours.value }])) as WeeklyHours
   const block = (id: string, name: string, kind: Home['rhythm'][number]['kind'], from: string, to: string) => ({ id, name, kind, from, to })
   const home: Home = {
-    id: 'home', name: homeName.value.trim() || 'My home', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, currency: 'USD', measures: 'us', open, closures: [],
+    id: crypto.randomUUID(), name: homeName.value.trim() || 'My home', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, currency: 'USD', measures: 'us', open, closures: [],
     rhythm: [
       block('circle', 'Circle', 'circle', '09:15', '09:40'), block('choice', 'Choice', 'choice', '09:40', '10:30'), block('outdoors', 'Outdoors', 'outdoors', '10:30', '11:30'),
       block('lunch', 'Lunch', 'meal', '11:30', '12:45'), block('nap', 'Nap', 'nap', '12:45', '15:00'), block('after', 'After', 'after', '15:15', '16:30'),
     ],
-    stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [], license: EXAMPLE_LICENSE,
+    stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [], ...NEW_HOME_RULES,
   }
   const children = named.value.map((one): Child => ({
-    id: crypto.randomUUID(), name: one.name.trim(), born: one.born, attendance: open, exceptions: [], naps: [], mouths: session.today.slice(0, 4) <= String(Number(one.born.slice(0, 4)) + 2), allergens: [], diet: '', sensory: 'practising', interests: [], stageOverrides: {}, note: '',
+    ...newChild(crypto.randomUUID(), one.name.trim(), one.born, open), mouths: session.today.slice(0, 4) <= String(Number(one.born.slice(0, 4)) + 2), sensory: 'practising',
   }))
   await api.applyFile(writePlanFile({
     home, children, adults: [{ id: crypto.randomUUID(), name: session.user!.name, role: 'provider', hours: open, exceptions: [], prepWindows: [], note: '' }],
-    centers: centers.value.map((kind) => ({ id: kind, name: CENTER_NAMES[kind], kind, atOnce: kind === 'circle' || kind === 'outdoors' ? 12 : 4, washable: !['blocks', 'pretend', 'book-nook', 'circle'].includes(kind), where: kind === 'outdoors' ? 'outdoors' as const : 'indoors' as const, note: '' })),
+    centers: centers.value.map((kind) => ({ ...newCenter(kind, CENTER_NAMES[kind], kind), atOnce: kind === 'circle' || kind === 'outdoors' ? 12 : 4 })),
     // Water comes from the tap: nobody counts it.
     materials: MATERIALS.map((one) => (one.id === 'water' ? { ...one, onHand: 10_000_000, place: 'tap' } : { ...one })), activities: [...ACTIVITIES], units: [], ideas: [], placements: [], purchases: [],
   }))

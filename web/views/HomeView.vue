@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ageWords } from '@core/attendance'
-import type { Adult, Center, Child, Weekday } from '@core/domain'
+import { newCenter, newChild, type Adult, type Child, type Weekday } from '@core/domain'
 import { allergenName, CENTER_NAMES, countWords, listWords, weekdaysWords } from '@core/format'
 import { markOf } from '@core/sheet'
 import AdultForm from '../parts/AdultForm.vue'
@@ -37,7 +37,7 @@ const week = (hours: Child['attendance']) => weekdaysWords(Object.keys(hours) as
 const childFacts = (one: Child) => [one.mouths && 'mouths', one.allergens.length && `allergy: ${listWords(one.allergens.map(allergenName))}`, one.naps.length && `sleeps ${listWords(one.naps.map((nap) => `${nap.from} to ${nap.to}`))}`].filter(Boolean).join(' · ')
 
 function addChild() {
-  const value: Child = { id: crypto.randomUUID(), name: 'New child', born: `${Number(session.today.slice(0, 4)) - 3}-${session.today.slice(5, 7)}-01`, attendance: house.home?.open ?? {}, exceptions: [], naps: [], mouths: false, allergens: [], diet: '', sensory: 'new', interests: [], stageOverrides: {}, note: '' }
+  const value = newChild(crypto.randomUUID(), 'New child', `${Number(session.today.slice(0, 4)) - 3}-${session.today.slice(5, 7)}-01`, house.home?.open ?? {})
   void house.commit('Add a child', [{ put: 'child', value }])
   void go({ tab: 'children', open: value.id })
 }
@@ -47,7 +47,7 @@ function addAdult() {
   void go({ tab: 'adults', open: value.id })
 }
 function addCenter() {
-  const value: Center = { id: crypto.randomUUID(), name: 'New center', kind: 'art-table', atOnce: 4, washable: true, where: 'indoors', note: '' }
+  const value = newCenter(crypto.randomUUID(), 'New center', 'art-table')
   void house.commit('Add a center', [{ put: 'center', value }])
   void go({ tab: 'centers', open: value.id })
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { MAX_UNIT_DAYS, STYLES, Unit } from '@core/domain'
+import { MAX_UNIT_DAYS, newEvent, STYLES, Unit } from '@core/domain'
 import { countWords, longDate, STYLE_NAMES } from '@core/format'
 import { SKELETONS } from '@core/styles/skeleton'
 import { MOST_OBJECTS, readThings } from '@core/theme/readThings'
@@ -52,7 +52,7 @@ function handle(date: string, how: 'slide' | 'drop') {
   commit()
 }
 function addEvent() {
-  draft.value!.events.push({ day: draft.value!.days, name: 'Special day' })
+  draft.value!.events.push(newEvent(draft.value!.days, 'Special day'))
   commit()
 }
 function addProject() {

@@ -1,0 +1,1 @@
+export { checkHouse, type Flag } from './checkHouse'

@@ -1,0 +1,1 @@
+export { bestSlots, closersOf, type Closer, type RankedSlot } from './suggest'
