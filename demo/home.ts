@@ -56,7 +56,7 @@ const HOME: Home = {
 const CENTERS: Center[] = ([
   ['block-rug', 'Block rug', 'blocks', 4, 0, 0, 3, 3], ['pretend-corner', 'Pretend corner', 'pretend', 4, 3, 0, 3, 2], ['discovery-shelf', 'Discovery shelf', 'discovery', 3, 6, 0, 3, 2],
   ['mark-making-desk', 'Mark-making desk', 'mark-making', 2, 3, 2, 3, 2], ['glow-table', 'Glow table', 'glow-table', 3, 6, 2, 3, 2], ['easel', 'Easel', 'easel', 2, 9, 0, 3, 2],
-  ['sensory-bin', 'Sensory bin', 'sensory-bin', 3, 9, 2, 3, 2], ['tray-shelf', 'Tray shelf', 'tray-shelf', 3, 0, 6, 3, 2], ['art-table', 'Art table', 'art-table', 6, 6, 4, 3, 2],
+  ['sensory-bin', 'Sensory bin', 'sensory-bin', 3, 9, 2, 3, 2], ['tray-shelf', 'Tray shelf', 'tray-shelf', 3, 0, 6, 3, 2], ['art-table', 'Art table', 'art-table', 6, 3, 4, 6, 2],
   ['dough-table', 'Dough table', 'dough-table', 4, 6, 6, 3, 2], ['book-nook', 'Book nook', 'book-nook', 3, 3, 6, 3, 2], ['circle-rug', 'Circle rug', 'circle', 12, 0, 3, 3, 3],
   ['yard', 'Yard', 'outdoors', 12, 9, 4, 3, 4],
 ] as const).map(([id, name, kind, atOnce, x, y, wide, high]) => ({ ...newCenter(id, name, kind), atOnce, spot: { x, y, wide, high }, sleeps: id === 'book-nook' }))

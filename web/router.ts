@@ -28,6 +28,7 @@ const routes: RouteRecordRaw[] = [
   step('lay-out', () => import('./views/LayOutView.vue'), 'Lay out'),
   step('get-ready', () => import('./views/GetReadyView.vue'), 'Get ready'),
   step('hand-over', () => import('./views/HandOverView.vue'), 'Hand over'),
+  { path: '/units/:unitId/invitation/:day', name: 'invitation', component: () => import('./views/InvitationView.vue'), meta: { title: 'Invitations' } },
   step('run', () => import('./views/RunView.vue'), 'Run'),
   step('look-back', () => import('./views/LookBackView.vue'), 'Look back'),
   { path: '/:rest(.*)*', name: 'lost', component: () => import('./views/NotFound.vue'), meta: { title: 'Not found' } },

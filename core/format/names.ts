@@ -1,4 +1,4 @@
-import type { Attention, CenterKind, GroupForm, Hazard, LearningDomain, PlanningStyle, Stage } from '../domain'
+import type { Attention, CenterKind, EventPart, GroupForm, Hazard, LearningDomain, PlanningStyle, Stage } from '../domain'
 import type { OutReason } from '../attendance/participants'
 
 /** The words of the field for each code, once for screens, sheets and files. */
@@ -20,6 +20,7 @@ export const ATTENTION_NAMES: Record<Attention, string> = {
 }
 export const FORM_NAMES: Record<GroupForm, string> = { 'whole-group': 'all together', 'small-group': 'small group', 'one-to-one': 'one to one', tray: 'a tray' }
 export const STYLE_NAMES: Record<PlanningStyle, string> = { centers: 'Centers', shelf: 'Shelf', focus: 'Focus', follow: 'Follow' }
+export const EVENT_NAMES: Record<EventPart['kind'], string> = { game: 'game', craft: 'craft', snack: 'snack', story: 'story', outing: 'outing', other: 'other' }
 export const ENERGY_NAMES: Record<number, string> = { [-1]: 'settles', 0: 'quiet', 1: 'lively', 2: 'wild' }
 export const MESS_NAMES = ['no mess', 'little mess', 'some mess', 'much mess'] as const
 export const ALLERGEN_NAMES: Record<string, string> = { 'tree-nuts': 'tree nuts' }

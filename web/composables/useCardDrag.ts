@@ -21,7 +21,10 @@ export function useCardDrag(lists: Ref<readonly HTMLElement[]>, onDrop: (item: H
   let sortables: Sortable[] = []
   const follow = (event: PointerEvent | MouseEvent | TouchEvent) => {
     const point = 'touches' in event ? event.touches[0] : event
-    if (dragging.value && point) dragging.value = { ...dragging.value, slot: slotAt(point.clientX, point.clientY) }
+    if (!dragging.value || !point) return
+    const slot = slotAt(point.clientX, point.clientY)
+    // Only another slot is news: what follows from it is computed once for each, not for every step of the pointer.
+    if (slot !== dragging.value.slot) dragging.value = { ...dragging.value, slot }
   }
   const events = ['pointermove', 'mousemove', 'touchmove'] as const
   const stop = () => {

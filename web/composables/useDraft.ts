@@ -9,8 +9,9 @@ import { canonical } from '@core/files'
  * @param source the thing as it is saved
  * @param schema the thing's schema
  * @param save called with the checked thing when it differs
+ * @param flags what does not fit together about the thing as it is saved: shown at its field, and no hindrance to saving
  */
-export function useDraft<T extends object>(source: Ref<T | undefined>, schema: z.ZodType, save: (value: T) => void) {
+export function useDraft<T extends object>(source: Ref<T | undefined>, schema: z.ZodType, save: (value: T) => void, flags?: Ref<Record<string, string>>) {
   const copy = (value: T | undefined) => (value === undefined ? undefined : (structuredClone(toRaw(value)) as T))
   const draft = ref(copy(source.value)) as Ref<T | undefined>
   const base = ref(canonical(source.value ?? null))
@@ -21,8 +22,14 @@ export function useDraft<T extends object>(source: Ref<T | undefined>, schema: z
   })
   const checked = computed(() => (draft.value === undefined ? null : schema.safeParse(draft.value)))
   const errors = computed(() => {
-    const found: Record<string, string> = {}
-    for (const issue of checked.value?.error?.issues ?? []) found[issue.path.join('.')] ??= issue.message
+    const found: Record<string, string> = { ...flags?.value }
+    const refused = new Set<string>()
+    for (const issue of checked.value?.error?.issues ?? []) {
+      const field = issue.path.join('.')
+      // What is refused goes before what only does not fit.
+      if (!refused.has(field)) found[field] = issue.message
+      refused.add(field)
+    }
     return found
   })
   const dirty = computed(() => canonical(draft.value ?? null) !== base.value)

@@ -39,6 +39,7 @@ function childWords(child: DaySheet['children'][number]): string {
         <li v-for="(child, i) in sheet.children" :key="i" class="kid"><span class="mark large takes-part" aria-hidden="true">{{ markOf(child.name, names) }}</span><span><b>{{ child.name }}</b> <span class="mute small">{{ STAGE_NAMES[child.stage].toLowerCase() }}</span><span class="small mute line">{{ childWords(child) }}</span><b v-if="child.allergies.length" class="brick small line">Allergy: {{ listWords(child.allergies) }}</b></span></li>
       </ul>
       <p v-if="sheet.away.length" class="mute small">Away: {{ listWords(sheet.away) }}</p>
+      <p v-for="line in sheet.reminders" :key="line" class="notice soft">{{ line }}</p>
     </section>
     <section v-for="block in sheet.blocks" :key="block.id" class="block" :aria-label="block.name">
       <div class="row block-head" :class="{ empty: !block.placementIds.length }"><h2>{{ block.name }}</h2><span class="mute">{{ clockWords(block.from) }} to {{ clockWords(block.to) }}</span></div>

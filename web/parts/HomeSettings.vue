@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { Home, STYLES, WEEKDAYS } from '@core/domain'
-import { longDate, longWeekday, STYLE_NAMES } from '@core/format'
+import { addDays } from '@core/calendar'
+import { DOMAINS, Home, STYLES, WEEKDAYS, type LearningDomain } from '@core/domain'
+import { DOMAIN_NAMES, longDate, longWeekday, STYLE_NAMES } from '@core/format'
 import { PlanFile } from '@core/files'
 import { api } from '../api/client'
 import { useDraft } from '../composables/useDraft'
 import { FileProblem, useFileIn } from '../composables/useFileIn'
+import { useFlags } from '../composables/useFlags'
 import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
 import FileIn from './FileIn.vue'
@@ -18,7 +20,7 @@ import WeekHours from './WeekHours.vue'
 const house = useHouse()
 const session = useSession()
 const source = computed(() => house.home)
-const { draft, errors, commit } = useDraft(source, Home, (value) => void house.commit('Change the home', [{ put: 'home', value }]))
+const { draft, errors, commit } = useDraft(source, Home, (value) => void house.commit('Change the home', [{ put: 'home', value }]), useFlags('home', computed(() => house.home?.id)))
 const closure = ref({ date: '', reason: '' })
 function addClosure() {
   if (!closure.value.date || !draft.value) return
@@ -28,6 +30,17 @@ function addClosure() {
 }
 function dropClosure(date: string) {
   draft.value!.closures = draft.value!.closures.filter((one) => one.date !== date)
+  commit()
+}
+
+function setTarget(domain: LearningDomain, value: unknown) {
+  const next = { ...draft.value!.targets }
+  if (value === '' || value === null) delete next[domain]
+  else next[domain] = Number(value)
+  draft.value!.targets = next
+}
+function setIll(ill: boolean) {
+  draft.value!.illness = ill ? { from: session.today, to: addDays(session.today, 2) } : null
   commit()
 }
 
@@ -65,6 +78,15 @@ const file = useFileIn(readPlan, { preview: api.previewFile, apply: api.applyFil
         <p class="small mute">Days of a unit slide past a closure, or drop that day: choose in the unit's Spark.</p>
       </section>
       <LicenseForm />
+      <section class="rows"><h2>What a week aims at</h2>
+        <p class="small mute">Touches of each domain for a child who comes every day. Empty: two, and in the first year only what a baby meets. 0: not aimed at.</p>
+        <div class="aims"><FormField v-for="domain in DOMAINS" :key="domain" :label="DOMAIN_NAMES[domain]"><v-text-field :model-value="draft.targets[domain] ?? ''" type="number" min="0" max="20" placeholder="2" :error-messages="errors[`targets.${domain}`]" @update:model-value="setTarget(domain, $event)" @blur="commit" /></FormField></div>
+      </section>
+      <section class="rows"><h2>Drying and illness</h2>
+        <FormField label="Places to dry wet work" hint="A line, a rack: each for one activity at a time."><v-text-field v-model.number="draft.dryingPlaces" type="number" min="0" max="20" :error-messages="errors.dryingPlaces" @blur="commit" /></FormField>
+        <div class="inline"><v-checkbox :model-value="draft.illness !== null" label="A stomach illness is in the home" @update:model-value="setIll(Boolean($event))" /><template v-if="draft.illness"><input v-model="draft.illness.from" class="time" type="date" aria-label="Ill from" @blur="commit" /><span>to</span><input v-model="draft.illness.to" class="time" type="date" aria-label="Ill until" @blur="commit" /></template></div>
+        <p v-if="errors['illness.to']" class="small brick" role="alert">{{ errors['illness.to'] }}</p>
+      </section>
       <section class="rows"><h2>Everything as a file</h2>
         <p class="small mute">One open file with the home, the library and every unit. Keep a copy somewhere else.</p>
         <div class="inline"><v-btn href="/api/v1/plan-file" download>Save a copy</v-btn><FileIn accept=".json,application/json" label="Bring a file in" @read="file.take" /></div>
@@ -76,5 +98,6 @@ const file = useFileIn(readPlan, { preview: api.previewFile, apply: api.applyFil
 
 <style scoped>
 .settings { display: grid; grid-template-columns: minmax(0, 420px) minmax(0, 420px); gap: 36px; align-items: start; }
+.aims { display: grid; grid-template-columns: repeat(auto-fill, minmax(180px, 1fr)); gap: 8px 10px; align-items: end; }
 @media (max-width: 1000px) { .settings { grid-template-columns: minmax(0, 1fr); } }
 </style>

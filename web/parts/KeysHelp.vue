@@ -10,7 +10,8 @@ const EVERYWHERE: [string, string][] = [['1 to 7', 'Go along the path'], ['/', '
 const BOARD: [string, string][] = [
   ['Arrow keys', 'Move between the cubbies'], ['Enter', 'Open what is in the cubby'], ['m', 'Pick a card up, put it down'], ['p', 'Pin to its date, or let go'], ['Delete', 'Take it off the plan'],
 ]
-const keys = computed(() => (route.name === 'lay-out' ? [...BOARD, ...EVERYWHERE] : EVERYWHERE))
+const ROOM: [string, string][] = [['Tab, Enter', 'Choose a center'], ['Arrow keys', 'Move a center, while the house is arranged'], ['Shift + arrows', 'Make it larger or smaller']]
+const keys = computed(() => (route.name !== 'lay-out' ? EVERYWHERE : route.query.view === 'room' ? [...ROOM, ...EVERYWHERE] : route.query.view ? EVERYWHERE : [...BOARD, ...EVERYWHERE]))
 </script>
 
 <template>

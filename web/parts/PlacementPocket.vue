@@ -4,12 +4,14 @@ import { computed } from 'vue'
 import { CAUTION_CLOSING } from '@core/cautions'
 import type { Placement } from '@core/domain'
 import { ATTENTION_NAMES, clockWords, DOMAIN_NAMES, listWords, OUT_WORDS, quantityWords } from '@core/format'
-import { centersFor } from '@core/plan'
+import { blockOn, centersFor } from '@core/plan'
 import { markOf } from '@core/sheet'
 import { useBoard } from '../stores/board'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
 import CautionNote from './CautionNote.vue'
+import MoreMoves from './MoreMoves.vue'
+import PlaceForMe from './PlaceForMe.vue'
 
 /** Everything about one placement: cautions, who does what, what it needs, where and by whom. */
 const props = defineProps<{ placement: Placement }>()
@@ -44,7 +46,7 @@ const subtitle = computed(() => {
 const centers = computed(() => (activity.value ? centersFor(activity.value, house.centers) : []))
 const times = computed(() => {
   const where = props.placement.where
-  const block = where.kind === 'moment' ? house.home?.rhythm.find((one) => one.id === where.blockId) : undefined
+  const block = where.kind === 'moment' && house.home && store.unit ? blockOn(house.home, store.unit, where.day, where.blockId) : undefined
   if (!block) return []
   const out: string[] = []
   for (let m = Number(block.from.slice(0, 2)) * 60 + Number(block.from.slice(3)); m < Number(block.to.slice(0, 2)) * 60 + Number(block.to.slice(3)); m += 5) out.push(`${String(Math.floor(m / 60)).padStart(2, '0')}:${String(m % 60).padStart(2, '0')}`)
@@ -68,6 +70,10 @@ const toggleOut = (id: string) => {
 const swapBack = (requirementId: string) => {
   const { [requirementId]: _, ...rest } = props.placement.swaps
   patch('swap back', { swaps: rest })
+}
+const moreAgain = (requirementId: string) => {
+  const { [requirementId]: _, ...rest } = props.placement.quantities
+  patch('as many as the idea says', { quantities: rest })
 }
 const swaps = computed(() => Object.entries(props.placement.swaps).map(([requirementId, materialId]) => ({
   requirementId, to: house.materialsById.get(materialId)?.name, from: house.materialsById.get(activity.value?.requirements.find((one) => one.id === requirementId)?.materialId ?? '')?.name,
@@ -98,6 +104,7 @@ const measures = computed(() => house.home?.measures ?? 'metric')
         <span>{{ need.material.name }}</span>
         <span :class="need.short > 0 ? 'ember' : 'mute'">{{ quantityWords(need.quantity, need.material.unit, measures) }}<template v-if="need.short > 0">, {{ quantityWords(need.short, need.material.unit, measures) }} short</template><template v-else-if="need.material.id !== 'water'"> of {{ quantityWords(line.onHand, need.material.unit, measures) }}</template></span>
       </div>
+      <p v-for="requirementId in Object.keys(placement.quantities)" :key="`fewer-${requirementId}`" class="small">Fewer {{ house.materialsById.get(activity.requirements.find((one) => one.id === requirementId)?.materialId ?? '')?.name }} than the idea says <button type="button" class="why" @click="moreAgain(requirementId)">as the idea says</button></p>
       <p v-for="swap in swaps" :key="swap.requirementId" class="small">{{ swap.to }} in place of {{ swap.from }} <button type="button" class="why" @click="swapBack(swap.requirementId)">swap back</button></p>
     </section>
 
@@ -105,6 +112,8 @@ const measures = computed(() => house.home?.measures ?? 'metric')
       <h3>Before</h3>
       <div v-for="step in activity.prep" :key="step.id" class="row"><span>{{ step.text }}</span><span class="mute nowrap">{{ step.minutes }} min</span></div>
     </section>
+
+    <div v-if="placement.status === 'planned'" class="inline"><PlaceForMe :activity-id="placement.activityId" :placement-id="placement.id" /></div>
 
     <section class="rows form" aria-label="Where, when and by whom">
       <h3>Where and by whom</h3>
@@ -116,6 +125,7 @@ const measures = computed(() => house.home?.measures ?? 'metric')
       </template>
       <label>Who leads<v-select :model-value="placement.leadId" :items="[{ title: 'Nobody yet', value: null }, ...house.adults.map((one) => ({ title: one.name, value: one.id }))]" aria-label="Who leads" @update:model-value="patch('who leads', { leadId: $event })" /></label>
       <v-checkbox :model-value="placement.apart" label="Behind the gate or at the high table" @update:model-value="patch('apart', { apart: Boolean($event) })" />
+      <MoreMoves :placement="placement" />
       <details><summary>Keep someone out</summary><v-checkbox v-for="child in house.children" :key="child.id" :model-value="placement.keptOut.includes(child.id)" :label="child.name" @update:model-value="toggleOut(child.id)" /></details>
     </section>
 

@@ -1,49 +1,41 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { countWords, minutesWords, moneyWords, shortDate } from '@core/format'
-import { adultsOf, countCautions, preparationOf, roundedOf } from '@core/pulse'
-import { useBoard, type ReadingName } from '../stores/board'
+import { preparationOf, pulseOf, quietOf, type PulseStep, type ReadingName } from '@core/pulse'
+import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 
-/** The readings that follow every move: each one honest figure, the same as its page shows. */
+/** The readings that follow every move: each one honest figure, the same as its page shows; while a card is held, what dropping it would change. */
 const store = useUnit()
 const board = useBoard()
 const emit = defineEmits<{ opened: [] }>()
 
-const toGet = computed(() => {
-  const lines = store.readings?.lines.filter((line) => line.shortage > 0) ?? []
-  const late = lines.filter((line) => line.late).length
-  return lines.length ? `${lines.length} to get${late ? `, ${late} late` : ''}` : 'all in the house'
+interface Figure { name: ReadingName; title: string; words: string; more: string; share: number | null; tone: 'brick' | 'ember' | '' }
+const figures = computed<Figure[]>(() => {
+  const { readings, snapshot } = store
+  if (!readings || !snapshot) return []
+  const pulse = pulseOf(readings)
+  const quiet = quietOf(pulse)
+  const { budget, unpriced } = readings.money
+  const cents = (amount: number) => moneyWords(amount, snapshot.home.currency)
+  const short = readings.lines.filter((line) => line.shortage > 0)
+  const late = short.filter((line) => line.late).length
+  const { first, due, window } = preparationOf(readings.ready)
+  const { gaps, children, met, target } = pulse.rounded
+  const adults = [pulse.adults.minutes && `${minutesWords(pulse.adults.minutes)} short`, pulse.adults.clashes && countWords(pulse.adults.clashes, 'clash', 'clashes')].filter(Boolean).join(', ')
+  const cautions = [pulse.cautions.stop && countWords(pulse.cautions.stop, 'stop'), pulse.cautions.change && `${pulse.cautions.change} to change`].filter(Boolean).join(', ')
+  return [
+    {
+      name: 'money', title: 'Money', words: budget === null ? cents(pulse.money.total) : `${cents(pulse.money.total)} of ${cents(budget)}`, share: budget ? Math.min(1, pulse.money.total / budget) : null, tone: quiet.money ? '' : 'brick',
+      more: [pulse.money.over ? `${cents(pulse.money.over)} over` : '', short.length ? `${short.length} to get${late ? `, ${late} late` : ''}` : 'all in the house', unpriced.length ? `${countWords(unpriced.length, 'price')} not known` : ''].filter(Boolean).join(', '),
+    },
+    { name: 'preparation', title: 'Preparation', words: first ? `${shortDate(first.date)}: ${minutesWords(first.over)} over` : due ? `${minutesWords(due)} to do` : 'Nothing ahead', more: first ? `${minutesWords(first.due)} due by then` : due ? `in ${minutesWords(window)} of windows` : '', share: null, tone: quiet.preparation ? '' : 'brick' },
+    { name: 'rounded', title: 'Well-rounded', words: gaps ? `${countWords(gaps, 'gap')}, ${countWords(children, 'child', 'children')}` : 'Nobody goes without', more: `${met} of ${target} touches`, share: target ? met / target : null, tone: quiet.rounded ? '' : 'ember' },
+    { name: 'adults', title: 'Adults', words: adults || 'Enough', more: snapshot.home.license.example ? 'by an example rule' : '', share: null, tone: quiet.adults ? '' : 'brick' },
+    { name: 'cautions', title: 'Cautions', words: cautions || 'None to solve', more: pulse.cautions.watch ? `${pulse.cautions.watch} to watch` : '', share: null, tone: pulse.cautions.stop ? 'brick' : pulse.cautions.change ? 'ember' : '' },
+  ]
 })
-const money = computed(() => {
-  const now = store.readings?.money
-  if (!now || !store.snapshot) return null
-  const words = (cents: number) => moneyWords(cents, store.snapshot!.home.currency)
-  const share = now.budget ? Math.min(1, now.total / now.budget) : 0
-  return {
-    words: now.budget === null ? words(now.total) : `${words(now.total)} of ${words(now.budget)}`, share, over: now.over > 0,
-    more: [now.over ? `${words(now.over)} over` : '', toGet.value, now.unpriced.length ? `${countWords(now.unpriced.length, 'price')} not known` : ''].filter(Boolean).join(', '),
-  }
-})
-const preparation = computed(() => {
-  const { first, due, window } = preparationOf(store.readings?.ready ?? [])
-  if (first) return { words: `${shortDate(first.date)}: ${minutesWords(first.over)} over`, more: `${minutesWords(first.due)} due by then`, over: true }
-  return due ? { words: `${minutesWords(due)} to do`, more: `in ${minutesWords(window)} of windows`, over: false } : { words: 'Nothing ahead', more: '', over: false }
-})
-const rounded = computed(() => {
-  const { met, target } = roundedOf(store.readings?.weeks ?? [])
-  return { words: `${met} of ${target} touches`, share: target ? met / target : 1 }
-})
-const adults = computed(() => {
-  const { minutes, clashes } = adultsOf(store.readings?.cover ?? { intervals: [], clashes: [] })
-  const parts = [minutes && `${minutesWords(minutes)} short`, clashes && countWords(clashes, 'clash', 'clashes')].filter(Boolean)
-  return { words: parts.join(', ') || 'Enough', short: minutes > 0 || clashes > 0, more: store.snapshot?.home.license.example ? 'by an example rule' : '' }
-})
-const cautions = computed(() => {
-  const count = countCautions(store.readings?.cautions ?? [])
-  const parts = [count.stop && countWords(count.stop, 'stop'), count.change && `${count.change} to change`, count.watch && `${count.watch} to watch`].filter(Boolean)
-  return { words: parts.join(', ') || 'None stand', stop: count.stop > 0, change: count.change > 0 }
-})
+const steps = computed<Partial<Record<ReadingName, PulseStep | null>>>(() => board.preview ?? {})
 function open(name: ReadingName) {
   board.selected = { kind: 'reading', name }
   emit('opened')
@@ -52,21 +44,11 @@ function open(name: ReadingName) {
 
 <template>
   <div class="readings">
-    <button type="button" class="reading" @click="open('money')">
-      <span class="top">Money <span class="bar" aria-hidden="true"><i :class="{ over: money?.over }" :style="{ width: `${(money?.share ?? 0) * 100}%` }" /></span></span>
-      <b :class="{ brick: money?.over }">{{ money?.words }}</b><span v-if="money?.more" class="small" :class="money.over ? 'brick' : 'mute'">{{ money.more }}</span>
-    </button>
-    <button type="button" class="reading" @click="open('preparation')">
-      <span class="top">Preparation</span><b :class="{ brick: preparation.over }">{{ preparation.words }}</b><span v-if="preparation.more" class="small" :class="preparation.over ? 'brick' : 'mute'">{{ preparation.more }}</span>
-    </button>
-    <button type="button" class="reading" @click="open('rounded')">
-      <span class="top">Well-rounded <span class="bar" aria-hidden="true"><i :style="{ width: `${rounded.share * 100}%` }" /></span></span><b>{{ rounded.words }}</b>
-    </button>
-    <button type="button" class="reading" @click="open('adults')">
-      <span class="top">Adults</span><b :class="{ brick: adults.short }">{{ adults.words }}</b><span v-if="adults.more" class="small mute">{{ adults.more }}</span>
-    </button>
-    <button type="button" class="reading" @click="open('cautions')">
-      <span class="top">Cautions</span><b :class="cautions.stop ? 'brick' : cautions.change ? 'ember' : ''">{{ cautions.words }}</b>
+    <button v-for="one in figures" :key="one.name" type="button" class="reading" :class="one.name" @click="open(one.name)">
+      <span class="top">{{ one.title }} <span v-if="one.share !== null" class="bar" aria-hidden="true"><i :class="{ over: one.tone === 'brick' }" :style="{ width: `${one.share * 100}%` }" /></span></span>
+      <b :class="one.tone">{{ one.words }}</b>
+      <span v-if="steps[one.name]" class="small step" :class="steps[one.name]!.better === false ? 'ember' : 'spruce'">→ {{ steps[one.name]!.words }}</span>
+      <span v-else-if="one.more" class="small" :class="one.tone === 'brick' && (one.name === 'money' || one.name === 'preparation') ? 'brick' : 'mute'">{{ one.more }}</span>
     </button>
   </div>
 </template>
@@ -78,6 +60,7 @@ function open(name: ReadingName) {
 .reading:hover { background: var(--well); }
 .reading:focus-visible { outline-offset: -3px; }
 .top { grid-column: 1 / -1; display: flex; justify-content: space-between; align-items: center; font-size: 15px; color: var(--mute); }
+.spruce { color: var(--spruce); font-weight: 650; }
 b { font-family: var(--head); font-weight: 650; font-size: 16px; line-height: 1.25; }
 .bar { width: 62px; height: 8px; border: 1px solid var(--control); background: var(--paper); }
 .bar i { display: block; height: 100%; background: var(--spruce); }

@@ -19,7 +19,7 @@ function drop(i: number) {
   commit()
 }
 const wrong = (i: number) => ['name', 'from', 'to'].map((key) => errors.value[`rhythm.${i}.${key}`]).find(Boolean)
-const overlaps = (i: number) => draft.value!.rhythm.some((other, j) => j !== i && other.from < draft.value!.rhythm[i].to && other.to > draft.value!.rhythm[i].from)
+const overlapped = (i: number) => draft.value!.rhythm.find((other, j) => j !== i && other.from < draft.value!.rhythm[i].to && other.to > draft.value!.rhythm[i].from)
 </script>
 
 <template>
@@ -31,7 +31,7 @@ const overlaps = (i: number) => draft.value!.rhythm.some((other, j) => j !== i &
       <v-select v-model="block.kind" :items="BLOCK_KINDS.map((kind) => ({ title: KIND_NAMES[kind], value: kind }))" :aria-label="`Kind of ${block.name}`" @update:model-value="commit" />
       <button type="button" class="why" :aria-label="`Remove ${block.name}`" @click="drop(i)">remove</button>
       <p v-if="wrong(i)" class="small brick wide" role="alert">{{ wrong(i) }}</p>
-      <p v-else-if="overlaps(i)" class="small ember wide">It overlaps another block.</p>
+      <p v-else-if="overlapped(i)" class="small ember wide">It overlaps {{ overlapped(i)!.name }}, {{ overlapped(i)!.from }} to {{ overlapped(i)!.to }}.</p>
     </div>
     <div><v-btn @click="add">Add a block</v-btn></div>
   </form>

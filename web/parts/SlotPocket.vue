@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Where } from '@core/domain'
 import { longDate, STYLE_NAMES } from '@core/format'
+import { blockOn } from '@core/plan'
 import { SKELETONS } from '@core/styles/skeleton'
 import { useBoard } from '../stores/board'
 import { useHouse } from '../stores/house'
@@ -13,14 +14,15 @@ const store = useUnit()
 const house = useHouse()
 const board = useBoard()
 const day = computed(() => store.days.find((one) => one.number === (props.where.kind === 'moment' ? props.where.day : props.where.fromDay)))
+const block = computed(() => (props.where.kind === 'moment' && house.home && store.unit ? blockOn(house.home, store.unit, props.where.day, props.where.blockId) : undefined))
 const hint = computed(() => {
   const where = props.where
-  const kind = where.kind === 'moment' ? house.home?.rhythm.find((one) => one.id === where.blockId)?.kind : 'set-up'
+  const kind = where.kind === 'moment' ? block.value?.kind : 'set-up'
   return kind && SKELETONS[store.unit!.style].hints[kind]
 })
 const title = computed(() => {
   const where = props.where
-  return where.kind === 'moment' ? (house.home?.rhythm.find((one) => one.id === where.blockId)?.name ?? 'A time') : 'Out at the centers'
+  return where.kind === 'moment' ? (block.value?.name ?? 'A time') : 'Out at the centers'
 })
 const options = computed(() => {
   const ids = [...new Set(store.ideas.flatMap((idea) => (idea.activityId ? [idea.activityId] : [])))]

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { countWords, FORM_NAMES } from '@core/format'
+import PlaceForMe from './PlaceForMe.vue'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 
@@ -42,8 +43,9 @@ function pickUp(activityId: string, placementId: string | null = null) {
     <div><h2>{{ ideas.length ? `${countWords(ideas.length, 'idea')} without a day` : 'Every idea has a day' }}</h2><p class="mute small">{{ ideas.length ? 'Drag one into a cubby, or pick it up and choose where.' : 'Gather more in the library, or open a cubby to lay something there again.' }}</p></div>
     <div class="rows list" data-list>
       <div v-for="{ idea, activity } in ideas" :key="idea.id" class="card idea" :class="{ 'is-selected': board.carried?.activityId === activity.id && !board.carried.placementId }" data-drag :data-activity="activity.id">
-        <div><b class="card-title">{{ activity.title }}</b><p class="small mute">{{ activity.minutes.do }} min · {{ activity.standing ? 'can stay out' : FORM_NAMES[activity.form] }}</p></div>
+        <div class="what"><b class="card-title">{{ activity.title }}</b><p class="small mute">{{ activity.minutes.do }} min · {{ activity.standing ? 'can stay out' : FORM_NAMES[activity.form] }}</p></div>
         <v-btn size="small" class="plain" :aria-label="`Pick up ${activity.title}`" :aria-pressed="board.carried?.activityId === activity.id" @click="pickUp(activity.id)">Pick up</v-btn>
+        <PlaceForMe plain :activity-id="activity.id" />
       </div>
     </div>
     <section v-if="halves.length" class="rows"><h3>Half ideas</h3><p v-for="half in halves" :key="half.id" class="small half">{{ half.text }}</p></section>
@@ -54,5 +56,8 @@ function pickUp(activityId: string, placementId: string | null = null) {
 <style scoped>
 .list { gap: 6px; }
 .idea { padding: 6px 6px 7px 10px; display: flex; justify-content: space-between; gap: 8px; align-items: center; cursor: grab; }
+.what { flex: 1 0 100%; }
+.list .idea { flex-wrap: wrap; justify-content: start; gap: 0 4px; padding-bottom: 2px; }
+.list .idea :deep(.plain) { padding-left: 0; margin-right: 10px; }
 .half { border-left: 3px solid var(--apricot); padding-left: 8px; }
 </style>

@@ -14,7 +14,7 @@ function toggle(day: Weekday, on: boolean) {
   emit('left')
 }
 const set = (day: Weekday, key: 'from' | 'to', value: string) => (hours.value = { ...hours.value, [day]: { ...hours.value[day]!, [key]: value } })
-const wrong = (day: Weekday) => props.errors?.[`${props.path}.${day}.to`] ?? props.errors?.[`${props.path}.${day}.from`]
+const wrong = (day: Weekday) => props.errors?.[`${props.path}.${day}.to`] ?? props.errors?.[`${props.path}.${day}.from`] ?? props.errors?.[`${props.path}.${day}`]
 </script>
 
 <template>

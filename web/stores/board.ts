@@ -1,18 +1,22 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
+import { withHours, type AdultRemedy } from '@core/adults'
 import type { CautionRemedy } from '@core/cautions'
-import { newIdea, type Activity, type Idea, type Placement, type Where } from '@core/domain'
+import { newIdea, type Activity, type CalendarDate, type Idea, type LearningDomain, type Placement, type TimeSpan, type Where } from '@core/domain'
 import { canonical } from '@core/files'
+import { shortDate } from '@core/format'
 import type { MadeActivity } from '@core/patterns'
-import { canPlace, newPlacement, type Slot, type Verdict } from '@core/plan'
+import { canPlace, copyOf, newPlacement, type Move, type Slot, type Verdict } from '@core/plan'
+import { pulseChange, pulseOf, readingsOf, type ReadingName } from '@core/pulse'
+import { remedied, type ClashRemedy } from '@core/supplies'
 import { useHouse } from './house'
 import { useUnit } from './unit'
-
-/** The five readings of the pulse. */
-export type ReadingName = 'money' | 'preparation' | 'rounded' | 'adults' | 'cautions'
+import type { Write } from './writer'
 
 /** What is shown in the pocket. */
-export type Selected = { kind: 'placement'; id: string } | { kind: 'slot'; where: Where } | { kind: 'reading'; name: ReadingName } | null
+export type Selected =
+  | { kind: 'placement'; id: string } | { kind: 'slot'; where: Where } | { kind: 'reading'; name: ReadingName } | { kind: 'center'; id: string }
+  | { kind: 'gap'; monday: CalendarDate; childId: string; domain: LearningDomain } | { kind: 'clash'; materialId: string } | null
 
 /** Characters that the address of an idea may have. */
 const MOST_LINK = 500
@@ -66,6 +70,47 @@ export const useBoard = defineStore('board', () => {
     void unit.commit(old ? `Move ${title}` : `Lay out ${title}`, [{ put: 'placement', value: next }])
     return true
   }
+  /** What the readings would be, were something let go where it is held: shown before it is dropped. */
+  const looked = shallowRef<{ what: Carried; where: Where } | null>(null)
+  const look = (what: Carried | null, where: Where | null) => {
+    looked.value = what && where ? { what, where } : null
+  }
+  const preview = computed(() => {
+    const { snapshot, readings } = unit
+    if (!looked.value || !snapshot || !readings) return null
+    const { what, where } = looked.value
+    const answer = verdict(what, where)
+    if (!answer?.ok) return null
+    const old = snapshot.placements.find((one) => one.id === what.placementId)
+    const next: Placement = old ? { ...old, where, centerId: answer.centerId, pinnedDate: null } : newPlacement('looked-at', snapshot.unit.id, what.activityId, where, answer.centerId)
+    const placements = [...snapshot.placements.filter((one) => one.id !== next.id), next]
+    return pulseChange(pulseOf(readings), pulseOf(readingsOf({ ...snapshot, placements })), snapshot.home.currency)
+  })
+
+  /** Does a whole move as one change: what goes is kept in the basket. */
+  function make(move: Move, label: string): void {
+    const kept = new Set(unit.ideas.map((idea) => idea.activityId))
+    const lost = [...new Set(move.removes.map((one) => one.activityId))].filter((id) => !kept.has(id))
+    const writes: Write[] = [
+      ...(move.unit ? [{ put: 'unit' as const, value: move.unit }] : []), ...move.puts.map((value) => ({ put: 'placement' as const, value })), ...move.removes.map((one) => ({ remove: 'placement' as const, id: one.id })),
+      ...lost.map((id) => ({ put: 'idea' as const, value: newIdea(crypto.randomUUID(), unit.id, id) })),
+    ]
+    said.value = label
+    void unit.commit(label, writes)
+  }
+  /** Copies a placement to another place, where it can lie there. */
+  function copyTo(one: Placement, where: Where): boolean {
+    const answer = verdict({ placementId: null, activityId: one.activityId }, where, one.centerId)
+    if (!answer) return false
+    if (!answer.ok) {
+      refused.value = { carried: { placementId: null, activityId: one.activityId }, reason: answer.refusal.reason, remedies: answer.refusal.remedies }
+      return false
+    }
+    const copy = copyOf(one, crypto.randomUUID(), where, answer.centerId)
+    make({ puts: [copy], removes: [], unit: null }, `Copy ${titleOf(one.activityId)}`)
+    selected.value = { kind: 'placement', id: copy.id }
+    return true
+  }
   const dateOf = (number: number) => unit.days.find((one) => one.number === number)?.date ?? null
 
   /** Changes something about a placement. */
@@ -92,6 +137,45 @@ export const useBoard = defineStore('board', () => {
     else if (what.kind === 'apart') patch(one, `${title}: apart`, { apart: true })
     else if (what.kind === 'keep-out') patch(one, `${title}: ${what.words}`, { apart: true, keptOut: [...new Set([...one.keptOut, ...what.childIds])] })
     else if (what.kind === 'move' && one.where.kind === 'moment') patch(one, `${title}: ${what.words}`, { where: { ...one.where, blockId: what.blockId, from: what.from } })
+  }
+  /** Does what a clash of materials offers; buying puts it on the list. */
+  function mendClash(what: ClashRemedy): void {
+    if (what.kind === 'buy') {
+      const material = house.materialsById.get(what.materialId)
+      if (material && material.way !== 'buy') void unit.commit(`Buy ${material.name}`, [{ put: 'material', value: { ...material, way: 'buy' } }])
+      return
+    }
+    const one = unit.placements.find((placement) => placement.id === what.placementId)
+    const next = one && remedied(one, what)
+    if (next) void unit.commit(what.words, [{ put: 'placement', value: next }])
+  }
+  /** Moves a placement to where a remedy says, by its id. */
+  function moveTo(placementId: string, where: Where, words: string): void {
+    const one = unit.placements.find((placement) => placement.id === placementId)
+    if (one) patch(one, words, { where, pinnedDate: null })
+  }
+  /** Other hours of an adult on one date: the provider's word for that day. */
+  function setHours(adultId: string, date: CalendarDate, here: TimeSpan | null): void {
+    const adult = house.adults.find((one) => one.id === adultId)
+    if (adult) void unit.commit(`${adult.name} on ${shortDate(date)}`, [{ put: 'adult', value: withHours(adult, date, here) }])
+  }
+  /** A child away on one date, or here at other hours; undefined as usual. */
+  function setChild(childId: string, date: CalendarDate, here: TimeSpan | null | undefined): void {
+    const child = house.children.find((one) => one.id === childId)
+    if (!child) return
+    const rest = child.exceptions.filter((one) => one.date !== date)
+    void unit.commit(`${child.name} on ${shortDate(date)}`, [{ put: 'child', value: { ...child, exceptions: here === undefined ? rest : [...rest, { date, here }] } }])
+  }
+  function mendAdults(what: AdultRemedy): void {
+    if (what.kind === 'come') setHours(what.adultId, what.date, what.here)
+    else {
+      const one = unit.placements.find((placement) => placement.id === what.placementId)
+      if (one) patch(one, what.words, { leadId: what.leadId })
+    }
+  }
+  /** Takes everything off the plan that a saving would lose. */
+  function leaveOut(placementIds: readonly string[], words: string): void {
+    make({ puts: [], removes: unit.placements.filter((one) => placementIds.includes(one.id)), unit: null }, words)
   }
   function gather(activityId: string): void {
     void unit.commit(`Gather ${titleOf(activityId)}`, [{ put: 'idea', value: newIdea(crypto.randomUUID(), unit.id, activityId) }])
@@ -126,5 +210,5 @@ export const useBoard = defineStore('board', () => {
     void unit.commit(`${titleOf(idea.activityId!)}: ${answer === 'taken' ? 'take' : answer === 'left' ? 'leave' : 'ask again about'} the ${id}`, [{ put: 'idea', value: { ...idea, stretches: answer ? { ...rest, [id]: answer } : rest } }])
   }
 
-  return { selected, carried, refused, said, day, placement, verdict, drop, patch, pin, remove, remedy, gather, gatherMade, keepHalf, ideaOf, leave, stretch, titleOf }
+  return { look, preview, make, copyTo, mendClash, moveTo, setHours, setChild, mendAdults, leaveOut, selected, carried, refused, said, day, placement, verdict, drop, patch, pin, remove, remedy, gather, gatherMade, keepHalf, ideaOf, leave, stretch, titleOf }
 })

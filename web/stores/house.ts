@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { byAge } from '@core/attendance'
+import { checkHouse, type Flag } from '@core/checks'
 import { byId } from '@core/plan'
 import { api } from '../api/client'
 import { useRows } from './rows'
@@ -24,6 +25,9 @@ export const useHouse = defineStore('house', () => {
   const activitiesById = computed(() => byId(activities.value))
   const units = computed(() => [...rows.list('unit')].sort((a, b) => (a.start < b.start ? -1 : 1)))
 
+  /** What does not fit together in the home and its units. */
+  const flags = computed<Flag[]>(() => (home.value ? checkHouse({ home: home.value, children: children.value, adults: adults.value, centers: centers.value, materials: [], activities: [] }, units.value, session.today) : []))
+
   async function load(): Promise<void> {
     const [house, units, steps] = await Promise.all([api.house(), api.units(), api.steps(null)])
     session.today = house.today
@@ -36,5 +40,5 @@ export const useHouse = defineStore('house', () => {
   /** Writes on the home. */
   const commit = (label: string, writes: Parameters<typeof writer.commit>[2]) => writer.commit(null, label, writes)
 
-  return { loaded, home, children, adults, centers, materials, materialsById, activities, activitiesById, units, load, commit }
+  return { loaded, home, children, adults, centers, materials, materialsById, activities, activitiesById, units, flags, load, commit }
 })

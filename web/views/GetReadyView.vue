@@ -5,6 +5,8 @@ import type { Purchase, Way } from '@core/domain'
 import { countWords, listWords, moneyWords, quantityWords, shortDate } from '@core/format'
 import { getByWords, packWords, type SupplyLine } from '@core/supplies'
 import LinePocket from '../parts/LinePocket.vue'
+import PreparationReading from '../parts/readings/PreparationReading.vue'
+import SegmentedTabs from '../parts/SegmentedTabs.vue'
 import ReadingPocket from '../parts/ReadingPocket.vue'
 import UnitFrame from '../parts/UnitFrame.vue'
 import { useHouse } from '../stores/house'
@@ -12,6 +14,7 @@ import { useUnit } from '../stores/unit'
 
 const store = useUnit()
 const house = useHouse()
+const view = ref<'list' | 'time'>('list')
 const openId = ref<string | null>(null)
 const pocketOpen = ref(false)
 const showHave = ref(false)
@@ -61,6 +64,9 @@ const bought = computed(() => store.purchases.map((one) => ({ ...one, name: hous
 
 <template>
   <UnitFrame v-model:pocket-open="pocketOpen" title="Get ready" pocket-title="Why">
+    <SegmentedTabs v-model="view" class="no-print" label="What to look at" :tabs="[{ value: 'list', title: 'What to get' }, { value: 'time', title: 'Preparation' }]" />
+    <PreparationReading v-if="view === 'time'" class="time" />
+    <template v-else>
     <div class="row top">
       <div><h2>What to get</h2><p class="mute">{{ missing.length ? `${countWords(missing.length, 'thing')} to get` : 'Nothing to get: all of it is in the house' }}<template v-if="late.length">, <span class="brick">{{ late.length }} late</span></template><template v-if="money">. {{ words(money.planned) }} still to buy, {{ words(money.spent) }} spent<template v-if="money.budget !== null"> of {{ words(money.budget) }}</template></template></p></div>
       <div class="inline no-print"><v-btn @click="openId = null; pocketOpen = true">Money</v-btn><v-btn @click="print"><v-icon :icon="mdiPrinterOutline" size="20" start />Print</v-btn></div>
@@ -86,6 +92,7 @@ const bought = computed(() => store.purchases.map((one) => ({ ...one, name: hous
     </section>
     <section v-if="bought.length" class="rows bought"><h3>Bought for this unit</h3><p class="mute">{{ listWords(bought.map((one) => `${one.name} (${quantityWords(one.quantity, one.unit, measures)}, ${words(one.paid)})`)) }}</p></section>
     <div v-if="!lines.length" class="stack"><p class="mute">Nothing is laid out yet that takes anything.</p><div><v-btn class="primary" :to="{ name: 'lay-out', params: { unitId: store.id! } }">Lay out the days</v-btn></div></div>
+    </template>
 
     <template #pocket>
       <LinePocket v-if="open" :key="open.material.id" :line="open" />
@@ -95,6 +102,7 @@ const bought = computed(() => store.purchases.map((one) => ({ ...one, name: hous
 </template>
 
 <style scoped>
+.time { max-width: 640px; }
 .top { margin-bottom: 12px; align-items: center; flex-wrap: wrap; }
 .group { padding: 6px; margin-bottom: 12px; }
 .group ul { display: grid; gap: 5px; }

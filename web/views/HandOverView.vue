@@ -27,6 +27,8 @@ const copiedWhat = ref('')
 const day = computed(() => store.days.find((one) => one.number === board.day))
 const sheet = computed(() => (store.snapshot && store.readings && day.value?.held ? daySheet(store.snapshot, store.readings.plan, day.value.number) : null))
 const ofDay = computed(() => shares.value.filter((one) => one.day === board.day))
+/** Special days ahead to which families are invited. */
+const invitations = computed(() => (store.unit?.events ?? []).filter((event) => event.inviteOn !== null && (store.days.find((one) => one.number === event.day)?.date ?? '') >= (store.snapshot?.today ?? '')))
 const helpers = computed(() => house.adults.filter((one) => one.role !== 'provider').map((one) => one.name))
 
 async function load() {
@@ -102,6 +104,7 @@ const print = () => window.print()
         <output class="address">{{ made.address }}</output>
         <div class="inline"><v-btn class="primary" @click="copyText('link', made.address)">{{ copied && copiedWhat === 'link' ? 'Copied' : 'Copy the link' }}</v-btn><a :href="made.address" target="_blank" rel="noopener">Open it</a></div>
       </div>
+      <section v-for="event in invitations" :key="event.day" class="rows"><h3>{{ event.name }}, day {{ event.day }}</h3><router-link :to="{ name: 'invitation', params: { unitId: store.id!, day: event.day } }">Invitations to print<template v-if="event.inviteOn">, for day {{ event.inviteOn }}</template></router-link></section>
       <section class="rows"><h3>Links to this day</h3>
         <p v-if="!ofDay.length" class="mute small">None yet.</p>
         <div v-for="share in ofDay" :key="share.id" class="row share"><span><b>{{ share.label }}</b> <span class="small mute">{{ state(share) }}</span></span><button v-if="!share.revokedAt" type="button" class="why" :aria-label="`Withdraw the link for ${share.label}`" @click="revoke(share)">withdraw</button></div>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRoute, useRouter, type RouteLocationRaw } from 'vue-router'
 import { ageWords } from '@core/attendance'
+import type { Flag } from '@core/checks'
 import { newCenter, newChild, type Adult, type Child, type Weekday } from '@core/domain'
 import { allergenName, CENTER_NAMES, countWords, listWords, weekdaysWords } from '@core/format'
 import { markOf } from '@core/sheet'
@@ -51,6 +52,9 @@ function addCenter() {
   void house.commit('Add a center', [{ put: 'center', value }])
   void go({ tab: 'centers', open: value.id })
 }
+/** Where a flag is mended. */
+const placeOf = (flag: Flag): RouteLocationRaw =>
+  flag.kind === 'unit' ? { name: 'spark', params: { unitId: flag.id } } : { name: 'home', query: flag.kind === 'home' ? { tab: flag.field.startsWith('rhythm') ? 'rhythm' : 'settings' } : { tab: flag.kind === 'child' ? 'children' : flag.kind === 'adult' ? 'adults' : 'centers', open: flag.id } }
 const asking = ref(false)
 function remove() {
   const kind = tab.value === 'children' ? 'child' : tab.value === 'adults' ? 'adult' : 'center'
@@ -64,6 +68,10 @@ function remove() {
 <template>
   <PlainFrame v-model:pocket-open="pocketOpen" title="Home" :lead="`${house.home?.name ?? ''}: ${countWords(house.children.length, 'child', 'children')}, ${countWords(house.adults.length, 'adult')}, ${countWords(house.centers.length, 'center')}`" :pocket-title="open?.name">
     <template #acts><v-btn v-if="writer.stepsOf(null).undo" :title="`Undo: ${writer.stepsOf(null).undo}`" @click="writer.undo(null)">Undo</v-btn></template>
+    <section v-if="house.flags.length" class="notice soft flags" aria-label="To put right"><b>{{ countWords(house.flags.length, 'thing') }} to put right</b>
+      <ul><li v-for="flag in house.flags.slice(0, 6)" :key="`${flag.kind} ${flag.id} ${flag.field}`"><router-link :to="placeOf(flag)">{{ flag.name }}</router-link>: {{ flag.message }}</li></ul>
+      <p v-if="house.flags.length > 6" class="small mute">and {{ house.flags.length - 6 }} more</p>
+    </section>
     <div class="tabs" role="tablist" aria-label="Parts of the home">
       <button v-for="one in TABS" :id="`tab-${one.id}`" :key="one.id" type="button" role="tab" class="tab" :class="{ on: tab === one.id }" :aria-selected="tab === one.id" aria-controls="home-panel" :tabindex="tab === one.id ? 0 : -1" @click="go({ tab: one.id })" @keydown.right.prevent="go({ tab: TABS[(TABS.indexOf(one) + 1) % TABS.length].id })" @keydown.left.prevent="go({ tab: TABS[(TABS.indexOf(one) + TABS.length - 1) % TABS.length].id })">{{ one.title }}</button>
     </div>
@@ -103,6 +111,7 @@ function remove() {
 </template>
 
 <style scoped>
+.flags { margin-bottom: 12px; display: grid; gap: 2px; }
 .tabs { display: flex; gap: 4px; border-bottom: 1px solid var(--edge-strong); margin-bottom: 16px; overflow-x: auto; }
 .tab { border: 1px solid transparent; border-bottom: 0; border-radius: 5px 5px 0 0; background: none; font: inherit; font-weight: 650; color: var(--mute); padding: 9px 16px; cursor: pointer; min-height: 44px; }
 .tab.on { background: var(--paper); border-color: var(--edge-strong); color: var(--ink); }

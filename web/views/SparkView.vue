@@ -5,10 +5,12 @@ import { countWords, longDate, STYLE_NAMES } from '@core/format'
 import { SKELETONS } from '@core/styles/skeleton'
 import { MOST_OBJECTS, readThings } from '@core/theme/readThings'
 import { thingUpdates } from '@core/theme/thingUpdates'
+import EventEditor from '../parts/EventEditor.vue'
 import FormField from '../parts/FormField.vue'
 import ThemeObjectRow from '../parts/ThemeObjectRow.vue'
 import UnitFrame from '../parts/UnitFrame.vue'
 import { useDraft } from '../composables/useDraft'
+import { useFlags } from '../composables/useFlags'
 import { useKnownThings } from '../composables/useKnownThings'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
@@ -22,7 +24,7 @@ function save(value: Unit) {
   const before = store.unit!
   void store.commit(`Change ${value.name}`, [{ put: 'unit', value }, ...thingUpdates(before, value, house.materialsById).map((one) => ({ put: 'material' as const, value: one }))])
 }
-const { draft, errors, commit } = useDraft(source, Unit, save)
+const { draft, errors, commit } = useDraft(source, Unit, save, useFlags('unit', computed(() => store.unit?.id)))
 const closures = computed(() => store.readings?.plan.program.closures ?? [])
 const covers = computed(() => (store.days.length ? `${longDate(store.days[0].date)} to ${longDate(store.days[store.days.length - 1].date)}` : ''))
 const budget = computed({
@@ -87,7 +89,7 @@ const past = computed(() => store.placements.filter((one) => (one.where.kind ===
           <ThemeObjectRow v-for="i in draft.objects.keys()" :key="i" v-model="draft.objects[i]" :number="i" :errors="errors" :open="openObject === i" @commit="commit" @remove="dropObject(i)" @toggle="openObject = openObject === i ? null : i" />
         </fieldset>
         <fieldset class="plain rows"><legend><h2>Special days and slow projects</h2></legend>
-          <div v-for="(one, i) in draft.events" :key="`e${i}`" class="inline pair"><span>Day</span><v-text-field v-model.number="one.day" class="tiny" type="number" min="1" :aria-label="`Special day ${i + 1}: day`" :error-messages="errors[`events.${i}.day`]" @blur="commit" /><v-text-field v-model="one.name" :aria-label="`Special day ${i + 1}: name`" :error-messages="errors[`events.${i}.name`]" @blur="commit" /><button type="button" class="why" :aria-label="`Remove ${one.name}`" @click="draft.events.splice(i, 1); commit()">remove</button></div>
+          <EventEditor v-for="i in draft.events.keys()" :key="`e${i}`" v-model="draft.events[i]" :number="i" :errors="errors" :days="draft.days" @commit="commit" @remove="draft.events.splice(i, 1); commit()" />
           <div v-for="(one, i) in draft.slowProjects" :key="`s${i}`" class="inline pair"><span>Day</span><v-text-field v-model.number="one.fromDay" class="tiny" type="number" min="1" :aria-label="`Project ${i + 1}: from day`" @blur="commit" /><span>to</span><v-text-field v-model.number="one.toDay" class="tiny" type="number" min="1" :aria-label="`Project ${i + 1}: to day`" :error-messages="errors[`slowProjects.${i}.toDay`]" @blur="commit" /><v-text-field v-model="one.name" :aria-label="`Project ${i + 1}: name`" @blur="commit" /><button type="button" class="why" :aria-label="`Remove ${one.name}`" @click="draft.slowProjects.splice(i, 1); commit()">remove</button></div>
           <div class="inline"><v-btn size="small" @click="addEvent">Add a special day</v-btn><v-btn size="small" @click="addProject">Add a slow project</v-btn></div>
         </fieldset>
