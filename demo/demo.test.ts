@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest'
+import { coverOn } from '@core/adults'
 import { ageWords } from '@core/attendance'
+import { sessionCautions } from '@core/cautions'
+import { clockWords } from '@core/format'
 import { PlanFile, planImport } from '@core/files'
 import { materialClashes } from '@core/supplies'
 import { gapsOf } from '@core/touches'
@@ -8,8 +11,9 @@ import { daySheet, daySheetMarkdown } from '@core/sheet'
 import type { UnitSnapshot } from '@core/domain'
 import { suits } from '@core/attendance'
 import { lastDayBefore, programDays } from '@core/calendar'
-import { byId } from '@core/plan'
+import { byId, type Session } from '@core/plan'
 import { activitiesFor } from '@core/theme'
+import { HAND_CHECKED, HAND_CHECKED_TOUCHES, type HandCheckedCard } from './handChecked'
 import { demoHome } from './home'
 
 const TUESDAY = '2026-03-10'
@@ -70,6 +74,27 @@ describe('the demo home', () => {
     expect([readings.money.total, readings.money.over]).toEqual([1597, 697])
     expect(readings.cover.clashes.map((one) => [one.kind, one.date, one.sessions.map((session) => session.activity.title)])).toEqual([['lead-away', '2026-03-20', ['Snack sails']]])
     expect(readings.cover.intervals.filter((one) => one.short).map((one) => [one.date, one.from, one.to])).toEqual([['2026-03-23', '15:15', '16:30'], ['2026-03-25', '15:15', '16:30']])
+  })
+})
+
+describe('three days of Wheels and Ramps, as they come out on paper', () => {
+  const snapshot = demoSnapshot('wheels-and-ramps')
+  const { plan, weeks } = readingsOf(snapshot)
+  const names = (session: Session, does: string, reason?: string) => session.parts.filter((part) => part.does === does && (!reason || (part.does === 'out' && part.reason === reason))).map((part) => part.child.name)
+  it.each(HAND_CHECKED)('day $number: who does what, and each caution', ({ number, date, cards }) => {
+    const sessions = plan.sessions.filter((one) => one.block && one.days[0].number === number)
+    expect(plan.program.days[number - 1].date).toBe(date)
+    expect(sessions.map((one): HandCheckedCard => ({
+      title: one.activity.title, from: clockWords(one.from), to: clockWords(one.to), takesPart: names(one, 'takes-part'), beside: names(one, 'beside'), asleep: names(one, 'out', 'asleep'),
+      cautions: sessionCautions(one, plan).map((caution) => `${caution.severity}: ${caution.rule.title}`),
+    }))).toEqual(cards)
+  })
+  it.each(HAND_CHECKED)('day $number: adults asked for and there', ({ date, stretches }) => {
+    expect(coverOn(date, snapshot).map((one) => [clockWords(one.from), clockWords(one.to), one.children.length, one.required, one.adults.length])).toEqual(stretches)
+  })
+  it('touches of each child in the week', () => {
+    const week = weeks.find((one) => one.monday === '2026-03-23')!
+    for (const [name, touches] of Object.entries(HAND_CHECKED_TOUCHES)) expect([name, week.children.find((one) => one.child.name === name)!.touches.map((touch) => touch.sessions.length)]).toEqual([name, touches])
   })
 })
 

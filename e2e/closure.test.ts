@@ -79,7 +79,7 @@ it('marks a day as done, and the list stops asking for it', async () => {
   await waitText(page, '.group', 'plain yogurt')
   await openPlan()
   await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('.tabs .tab')].at(-1)!.click())
-  await (await page.waitForSelector('[data-slot="10 choice"] .plan-card'))!.click()
+  await (await page.waitForSelector('[data-slot="10 picnic"] .plan-card'))!.click()
   await click(page, 'Done', '.pocket')
   await saved(page)
   await page.keyboard.press('4')

@@ -22,7 +22,7 @@ it('names the afternoons on which one adult is not enough, and says by which rul
   // Idris comes on both, Calla on Mondays, Juno on Wednesdays.
   await waitText(page, '.pulse', '3 h 45 min short')
   await waitText(page, '.pulse', 'by an example rule')
-  await click(page, 'Adults')
+  await click(page, 'Adults', '.pulse')
   await waitText(page, '.pocket', 'Wednesday 11 March, 15:15 to 16:30 7 children ask for 2 adults; Maren is here.')
 })
 it('follows the license that the home writes down, and refuses what is none', async () => {
@@ -42,18 +42,18 @@ it('follows the license that the home writes down, and refuses what is none', as
   await page.keyboard.press('Tab')
   await saved(page)
   await layOut()
-  await click(page, 'Adults')
+  await click(page, 'Adults', '.pulse')
   await waitText(page, '.pocket', '1 more than the license allows at once.')
 })
 it('shows the minutes of preparation by day beside the windows before it', async () => {
-  await click(page, 'Preparation')
+  await click(page, 'Preparation', '.pulse')
   await waitText(page, '.pocket', 'by then')
   await waitText(page, '.pulse', '1 h 15 min to do')
 })
 it('loses touches when a card is taken off, and gets them back by undo', async () => {
   const before = await textOf(page, '.reading:nth-child(3)')
-  await click(page, 'Well-rounded')
-  await waitText(page, '.pocket', 'Week of Monday 9 March')
+  await click(page, 'Well-rounded', '.pulse')
+  await waitText(page, '.pocket', 'week of Monday 9 March')
   await page.$eval('[data-placement="wind-and-kites-23"]', (card) => (card as HTMLElement).click())
   await click(page, 'Take off')
   await page.waitForFunction((was: string) => document.querySelector<HTMLElement>('.reading:nth-child(3)')!.innerText.replace(/\s+/g, ' ').trim() !== was, { polling: 50 }, before)

@@ -26,6 +26,7 @@ afterAll(async () => {
 })
 
 const UNIT = '/units/wind-and-kites'
+const WHEELS = '/units/wheels-and-ramps'
 /** Every view with its address, a text that shows it is there, and what to click first. */
 const VIEWS: [name: string, path: string, shows: string, click?: string][] = [
   ['units', '/units', 'Wheels and Ramps'],
@@ -49,6 +50,20 @@ const VIEWS: [name: string, path: string, shows: string, click?: string][] = [
   ['lay out, preparation', `${UNIT}/lay-out`, 'Five little kites', '.reading:nth-child(2)'],
   ['lay out, well-rounded', `${UNIT}/lay-out`, 'Five little kites', '.reading:nth-child(3)'],
   ['lay out, adults', `${UNIT}/lay-out`, 'Five little kites', '.reading:nth-child(4)'],
+  ['lay out, money', `${WHEELS}/lay-out`, 'A wall of wheels', '.reading.money'],
+  ['lay out, preparation over', `${WHEELS}/lay-out`, 'A wall of wheels', '.reading.preparation'],
+  ['lay out, cautions to solve', `${WHEELS}/lay-out`, 'A wall of wheels', '.reading.cautions'],
+  ['lay out, a special day', `${UNIT}/lay-out`, 'Five little kites', '.tab.event'],
+  ['lay out, place it for me', `${WHEELS}/lay-out`, 'A wall of wheels', '.idea .plain[aria-expanded]'],
+  ['room', `${UNIT}/lay-out?view=room`, 'Glowing shapes'],
+  ['room, a center', `${WHEELS}/lay-out?view=room`, 'Down the gutter', '[data-center=sensory-bin]'],
+  ['room, arranging', `${UNIT}/lay-out?view=room`, 'Glowing shapes', '.room .bar .v-btn'],
+  ['room, a clash', `${WHEELS}/lay-out?view=room`, 'Down the gutter', '.clash'],
+  ['well-rounded', `${WHEELS}/lay-out?view=rounded`, 'No early math', '.gaps .gap .line'],
+  ['adults', `${WHEELS}/lay-out?view=adults`, 'Teo stays', '.day .head .why'],
+  ['look ahead', `${WHEELS}/lay-out?view=ahead`, 'Who misses it'],
+  ['get ready, preparation', `${WHEELS}/get-ready`, 'paper from the roll', '[role=tab]:nth-child(2)'],
+  ['invitations', `${UNIT}/invitation/10`, 'Kite picnic'],
   ['get ready', `${UNIT}/get-ready`, 'large beads'],
   ['get ready, a line', `${UNIT}/get-ready`, 'large beads', '.line .name'],
   ['hand over', `${UNIT}/hand-over`, 'Copy as Markdown'],

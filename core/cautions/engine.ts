@@ -140,33 +140,42 @@ export function remediesOf(caution: Caution, snapshot: UnitSnapshot, plan: Resol
 /** Cautions of one session, in the order of the rules. */
 export function sessionCautions(session: Session, plan: Pick<ResolvedPlan, 'materials' | 'illness'>): Caution[] {
   const occurrence = occurrenceOf(session, plan.illness)
-  const exposures = session.activity.requirements.flatMap((requirement): Exposure[] => {
+  const exposures: Exposure[] = []
+  for (const requirement of session.activity.requirements) {
     const material = plan.materials.get(session.placement.swaps[requirement.id] ?? requirement.materialId)
-    const used = usersOf(requirement, session.parts) > 0
-    return material && used ? [{ ...occurrence, requirement, material }] : []
-  })
+    // Most materials have nothing that a rule asks about: they are left out before any rule is asked.
+    if (material && isTelling(material) && usersOf(requirement, session.parts) > 0) exposures.push({ ...occurrence, requirement, material })
+  }
   if (!exposures.length && !occurrence.outdoors) return []
   const reach = childrenInReach(session)
   const asleep = session.center?.sleeps ? childrenAsleep(session) : []
-  const caution = (rule: CautionRule, risky: readonly Reaching[], exposure: Exposure | null): Caution[] => {
-    if (!risky.length) return []
+  const found: Caution[] = []
+  const add = (rule: CautionRule, risky: readonly Reaching[], exposure: Exposure | null): void => {
+    if (!risky.length) return
     const children = byAge(risky.map((one) => one.child))
     const [names, many] = [listWords(children.map((child) => child.name)), children.length > 1]
     const aside = rule.severity === 'change' ? session.placement.setAside.find((one) => one.ruleId === rule.id) : undefined
-    return [{
+    found.push({
       rule, session, severity: rule.severity, material: exposure?.material ?? null, requirementId: exposure?.requirement.id ?? '', childIds: children.map((child) => child.id),
       why: rule.about === 'occasion' ? rule.why(names, occurrence, many) : rule.why(names, exposure!.material, exposure!, many),
       setAside: aside?.reason ?? null,
-    }]
-  }
-  return CAUTION_RULES.flatMap((rule): Caution[] => {
-    if (rule.about === 'occasion') return rule.concerns(occurrence) ? caution(rule, reach.filter((one) => rule.atRisk(one, occurrence)), null) : []
-    return exposures.flatMap((exposure) => {
-      if (exposure.requirement.reach === 'adult' && !rule.adultHands) return []
-      return caution(rule, riskyFor(rule, exposure, rule.asleep ? asleep : reach), exposure)
     })
-  })
+  }
+  for (const rule of CAUTION_RULES) {
+    if (rule.about === 'occasion') {
+      if (rule.concerns(occurrence)) add(rule, reach.filter((one) => rule.atRisk(one, occurrence)), null)
+      continue
+    }
+    for (const exposure of exposures) {
+      if (exposure.requirement.reach === 'adult' && !rule.adultHands) continue
+      if (rule.concerns(exposure)) add(rule, riskyFor(rule, exposure, rule.asleep ? asleep : reach), exposure)
+    }
+  }
+  return found
 }
+
+/** Whether a material has anything that a rule could ask about. */
+const isTelling = ({ safety }: Material): boolean => safety.hazards.length > 0 || safety.allergens.length > 0 || safety.partMm !== null || safety.ballMm !== null || safety.cordMm !== null
 
 /** Cautions of every session that is still to come, stops first, then in order of time. */
 export function planCautions(plan: ResolvedPlan): Caution[] {

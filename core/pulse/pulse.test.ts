@@ -36,7 +36,7 @@ describe('what a move changes', () => {
   it('is said reading by reading, and for the better or not', () => {
     const change = pulseChange(empty, laid, 'USD')
     expect(change.money).toEqual({ words: '$6.00 more', better: false })
-    expect(change.preparation).toEqual({ words: '15 min more', better: false })
+    expect(change.preparation).toEqual({ words: '15 min to do more', better: false })
     expect(change.rounded).toEqual({ words: '6 gaps less, 6 touches more', better: true })
     expect(change.adults).toBeNull()
     expect(change.cautions).toEqual({ words: '1 stop more', better: false })

@@ -55,13 +55,14 @@ const step = (parts: readonly (string | null)[], by: number): PulseStep | null =
 export function pulseChange(before: Pulse, after: Pulse, currency: string): Record<ReadingName, PulseStep | null> {
   const money = after.money.total - before.money.total
   const due = after.preparation.due - before.preparation.due
+  const over = after.preparation.over - before.preparation.over
   const gaps = after.rounded.gaps - before.rounded.gaps
   const met = after.rounded.met - before.rounded.met
   const adults = { minutes: after.adults.minutes - before.adults.minutes, clashes: after.adults.clashes - before.adults.clashes }
   const cautions = (['stop', 'change', 'watch'] as const).map((severity) => after.cautions[severity] - before.cautions[severity])
   return {
     money: step([more(money, (cents) => moneyWords(cents, currency))], money),
-    preparation: step([more(due, minutesWords)], due),
+    preparation: step([more(over, (minutes) => `${minutesWords(minutes)} over`), more(due, (minutes) => `${minutesWords(minutes)} to do`)], over || due),
     rounded: step([more(gaps, (count) => countWords(count, 'gap')), more(met, (count) => countWords(count, 'touch', 'touches'))], gaps || -met),
     adults: step([more(adults.minutes, (minutes) => `${minutesWords(minutes)} short`), more(adults.clashes, (count) => countWords(count, 'clash', 'clashes'))], adults.minutes || adults.clashes),
     cautions: step([more(cautions[0], (count) => countWords(count, 'stop')), more(cautions[1], (count) => `${count} to change`), more(cautions[2], (count) => `${count} to watch`)], cautions[0] || cautions[1] || cautions[2]),

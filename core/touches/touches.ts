@@ -8,9 +8,6 @@ import type { ResolvedPlan, Session } from '../plan/resolve'
 /** Touches of a domain that a child who comes every day should have in a week, where the home says nothing else. */
 export const DEFAULT_TARGET = 2
 
-/** Placements whose first two domains count as touched. */
-const TOUCHING = 2
-
 /** What a child met of one domain in one week. */
 export interface Touch {
   domain: LearningDomain
@@ -82,7 +79,7 @@ export function touchesOf(plan: ResolvedPlan, house: { home: Pick<Home, 'open' |
       return {
         child, dates,
         touches: DOMAINS.map((domain) => {
-          const of = met.filter(({ session }) => session.activity.domains.slice(0, TOUCHING).includes(domain))
+          const of = met.filter(({ session: { activity } }) => activity.domains[0] === domain || activity.domains[1] === domain)
           const wanted = targetFor(aimOf(house.home, domain, stage), dates.length, daysOpen)
           return { domain, sessions: of.map((one) => one.session), minutes: of.reduce((sum, one) => sum + one.minutes, 0), target: wanted, gap: Math.max(0, wanted - of.length) }
         }),

@@ -13,3 +13,9 @@ export function useColours() {
   useMutationObserver(document.documentElement, () => (colours.value = read()), { attributes: true, attributeFilter: ['data-theme'] })
   return colours
 }
+
+/** A colour between two of the form `#rrggbb`. `mixed('#000000', '#ffffff', 0.5)` is `#808080`. */
+export function mixed(from: string, to: string, share: number): string {
+  const part = (colour: string, i: number) => parseInt(colour.slice(1 + i * 2, 3 + i * 2), 16)
+  return `#${[0, 1, 2].map((i) => Math.round(part(from, i) + (part(to, i) - part(from, i)) * share).toString(16).padStart(2, '0')).join('')}`
+}

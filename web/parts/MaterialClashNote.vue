@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { addDays, dateOfDay } from '@core/calendar'
 import { quantityWords, shortDate } from '@core/format'
 import { clashRemedies, type MaterialClash } from '@core/supplies'
+import { capital } from '@core/theme/words'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 
@@ -17,13 +18,12 @@ const when = computed(() => {
   const [from, to] = [dateOfDay(Math.floor(props.clash.from / MINUTES_A_DAY)), dateOfDay(Math.floor((props.clash.to - 1) / MINUTES_A_DAY))]
   return from === to || addDays(from, 1) > to ? shortDate(from) : `${shortDate(from)} to ${shortDate(to)}`
 })
-const title = computed(() => props.clash.material.name.replace(/^./, (letter) => letter.toUpperCase()))
 const remedies = computed(() => (store.snapshot && store.readings ? clashRemedies(props.clash, store.snapshot, store.readings.plan) : []))
 </script>
 
 <template>
   <div class="stack">
-    <div><h2>{{ title }}</h2><p class="small mute">Wanted in {{ clash.wants.length }} places at once, {{ when }}</p></div>
+    <div><h2>{{ capital(clash.material.name) }}</h2><p class="small mute">Wanted in {{ clash.wants.length }} places at once, {{ when }}</p></div>
     <div class="notice"><p><b class="brick">{{ amount(clash.short) }} missing.</b> {{ amount(clash.need) }} are wanted then, and {{ amount(clash.material.onHand) }} are in the house.</p></div>
     <section class="rows"><h3>Who wants them</h3><div v-for="need in clash.wants" :key="need.session.placement.id + need.requirement.id" class="row"><button type="button" class="why" @click="board.selected = { kind: 'placement', id: need.session.placement.id }">{{ need.session.activity.title }}</button><span>{{ amount(need.quantity) }}</span></div></section>
     <section class="rows remedies"><h3>What would settle it</h3><v-btn v-for="one in remedies" :key="one.words" size="small" @click="board.mendClash(one)">{{ one.words }}</v-btn>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref } from 'vue'
 import { bestSlots, type RankedSlot } from '@core/suggest'
+import { capital } from '@core/theme/words'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 
@@ -12,7 +13,6 @@ const board = useBoard()
 const open = ref(false)
 const slots = computed(() => (open.value && store.snapshot && store.readings ? bestSlots(store.snapshot, store.readings.plan, props.activityId, props.placementId) : []))
 const what = computed(() => ({ placementId: props.placementId ?? null, activityId: props.activityId }))
-const capital = (words: string) => words.replace(/^./, (letter) => letter.toUpperCase())
 const look = (slot: RankedSlot | null) => board.look(slot && what.value, slot && slot.where)
 onBeforeUnmount(() => look(null))
 function take(slot: RankedSlot) {

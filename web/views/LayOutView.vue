@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { countAhead, lookAhead } from '@core/ahead'
+import { countAhead } from '@core/ahead'
 import { materialClashes } from '@core/supplies'
+import { useLookAhead } from '../composables/useLookAhead'
 import CenterPocket from '../parts/CenterPocket.vue'
 import LicensePocket from '../parts/LicensePocket.vue'
 import MaterialClashNote from '../parts/MaterialClashNote.vue'
@@ -42,8 +43,7 @@ const view = computed<View>({
   },
 })
 const clashes = computed(() => (store.readings ? materialClashes(store.readings.plan) : []))
-/** A look over the days ahead tries every card elsewhere: only once nothing is held. */
-const ahead = computed(() => (store.snapshot && store.readings && !board.preview ? lookAhead(store.snapshot, store.readings.plan) : null))
+const ahead = useLookAhead()
 const tabs = computed(() => [
   { value: 'days' as const, title: 'Days' }, { value: 'room' as const, title: 'Room', figure: clashes.value.length ? String(clashes.value.length) : '' },
   { value: 'rounded' as const, title: 'Well-rounded' }, { value: 'adults' as const, title: 'Adults' }, { value: 'ahead' as const, title: 'Look ahead', figure: ahead.value ? String(countAhead(ahead.value) || '') : '' },
@@ -67,6 +67,7 @@ const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placem
     <RoundedMap v-else-if="view === 'rounded'" @open="open" />
     <AdultsCover v-else-if="view === 'adults'" @open="open" />
     <AheadList v-else-if="ahead" :found="ahead" @open="open" />
+    <p v-else class="mute" role="status">Looking over the days ahead</p>
 
     <template #pocket>
       <RefusalNote />
@@ -90,5 +91,5 @@ const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placem
 <style scoped>
 .views { margin-bottom: 10px; overflow-x: auto; }
 .views :deep(.tab) { min-height: 34px; padding-block: 4px; white-space: nowrap; }
-@media (max-width: 720px) { .views :deep(.tab) { min-height: 44px; flex: 0 0 auto; padding-inline: 12px; } }
+@media (max-width: 720px) { .views :deep(.tab) { min-height: 44px; flex: 0 0 auto; padding-inline: 9px; } }
 </style>

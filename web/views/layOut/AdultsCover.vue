@@ -38,9 +38,6 @@ const rows = computed<Row[]>(() => {
 const at = (row: Row, minute: number) => ((minute - row.from) / Math.max(1, row.to - row.from)) * 100
 const span = (row: Row, from: string, to: string) => ({ left: `${at(row, minutesOf(from))}%`, width: `${at(row, minutesOf(to)) - at(row, minutesOf(from))}%` })
 const bad = (one: CoverInterval) => one.short > 0 || one.over > 0
-/** The number says it where the stretch is wide enough; the words say all of it. */
-const WIDE_MINUTES = 40
-const figure = (one: CoverInterval) => (minutesOf(one.to) - minutesOf(one.from) >= WIDE_MINUTES ? `${one.adults.length} of ${one.required}` : '')
 const words = (one: CoverInterval) => `${clockWords(one.from)} to ${clockWords(one.to)}: ${countWords(one.children.length, 'child', 'children')}, ${countWords(one.required, 'adult')} asked for, ${one.adults.length} here`
 </script>
 
@@ -50,7 +47,7 @@ const words = (one: CoverInterval) => `${clockWords(one.from)} to ${clockWords(o
     <p class="small mute">In each stretch: adults who are here of those asked for, by your license and the children who are there, asleep or not. Adults stand below as lines.</p>
     <section v-for="row in rows" :key="row.date" class="day" :aria-label="longDate(row.date)">
       <div class="row head"><h3>Day {{ row.number }}, {{ longDate(row.date) }}</h3><span class="small mute">{{ row.away.length ? `${row.away.join(', ')} away` : '' }}</span><button type="button" class="why small" :aria-expanded="opened === row.date" @click="opened = opened === row.date ? null : row.date">{{ opened === row.date ? 'Close' : 'Who is here' }}</button></div>
-      <ul class="cubby band" :aria-label="`Adults through ${longDate(row.date)}`"><li v-for="one in row.intervals" :key="one.from" class="stretch" :class="{ bad: bad(one), tight: !bad(one) && one.adults.length === one.required }" :style="span(row, one.from, one.to)" :title="words(one)"><span aria-hidden="true">{{ figure(one) }}</span><span class="sr-only">{{ words(one) }}</span></li></ul>
+      <ul class="cubby band" :aria-label="`Adults through ${longDate(row.date)}`"><li v-for="one in row.intervals" :key="one.from" class="stretch" :class="{ bad: bad(one), tight: !bad(one) && one.adults.length === one.required }" :style="span(row, one.from, one.to)" :title="words(one)"><span class="figure" aria-hidden="true">{{ one.adults.length }} of {{ one.required }}</span><span class="sr-only">{{ words(one) }}</span></li></ul>
       <div class="lines" aria-hidden="true"><span v-for="adult in row.adults" :key="adult.id" class="adult" :style="{ left: `${at(row, adult.from)}%`, width: `${at(row, adult.to) - at(row, adult.from)}%` }" :title="adult.words"><b>{{ adult.name }}</b></span></div>
       <WhoIsHere v-if="opened === row.date" :date="row.date" />
       <CoverLine v-for="one in row.intervals.filter(bad)" :key="one.from" :interval="one" />
@@ -69,6 +66,9 @@ const words = (one: CoverInterval) => `${clockWords(one.from)} to ${clockWords(o
 .head .small:nth-child(2) { flex: 1; }
 .band { position: relative; height: 34px; }
 .stretch { position: absolute; top: 3px; bottom: 3px; border: 1px solid var(--edge); border-radius: 3px; background: var(--paper); display: grid; place-items: center; font-size: 14px; white-space: nowrap; overflow: hidden; }
+/* The numbers stand where there is room; the words for a reader, and on hover, say all of it. */
+.stretch { container-type: inline-size; }
+@container (max-width: 46px) { .figure { display: none; } }
 .stretch.tight { border-color: var(--spruce); }
 .stretch.bad { background: var(--brick-tint); border-color: var(--brick); color: var(--brick); font-weight: 650; }
 .lines { position: relative; display: grid; gap: 1px; }

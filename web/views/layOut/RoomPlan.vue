@@ -5,6 +5,7 @@ import { listWords, shortDate } from '@core/format'
 import type { Session } from '@core/plan'
 import { bandsOf, spotFits, spotsFor, standsOn, weeksOutOn } from '@core/room'
 import type { MaterialClash } from '@core/supplies'
+import { capital } from '@core/theme/words'
 import { useCarried } from '../../composables/useCarried'
 import { useHotkeys } from '../../composables/useHotkeys'
 import { useBoard } from '../../stores/board'
@@ -101,7 +102,7 @@ const shownAt = (center: Center) => (held.value?.center.id === center.id ? held.
   <div class="room">
     <div class="row bar"><h2>Day {{ board.day }}<span v-if="day" class="mute small">&nbsp;{{ shortDate(day.date) }}</span></h2><v-btn size="small" :class="{ primary: arranging }" :aria-pressed="arranging" @click="arranging = !arranging">{{ arranging ? 'Arranged' : 'Arrange the house' }}</v-btn></div>
     <p v-if="arranging" class="notice soft small">Drag a center to where it is in the house, or move it by arrows; with Shift the arrows change its size.</p>
-    <button v-for="clash in clashes" :key="clash.material.id" type="button" class="notice clash" @click="openClash(clash)"><b class="brick">{{ clash.material.name }}, {{ clash.short }} missing:</b> {{ listWords(clash.wants.map((need) => need.session.activity.title)) }} want them at once. <span class="why">What would settle it</span></button>
+    <button v-for="clash in clashes" :key="clash.material.id" type="button" class="notice clash" @click="openClash(clash)"><b class="brick">{{ capital(clash.material.name) }}, {{ clash.short }} missing:</b> {{ listWords(clash.wants.map((need) => need.session.activity.title)) }} want them at once. <span class="why">What would settle it</span></button>
     <div ref="grid" class="plan" :class="{ arranging }" role="group" aria-label="The centers of the house">
       <div v-for="band in atPlan" :key="band.center.id" class="cubby center" :class="{ outdoors: band.center.where === 'outdoors', held: held?.center.id === band.center.id, trouble: troubled.has(band.center.id), selected: board.selected?.kind === 'center' && board.selected.id === band.center.id, small: shownAt(band.center).high < 2 }" :style="style(shownAt(band.center))">
         <button type="button" class="inner" :data-center="band.center.id" :aria-label="`${band.center.name}: ${here(band).map((one) => one.activity.title).join(', ') || 'nothing'} on day ${board.day}. ${bandWords(band)}`" @click="open(band.center)" @pointerdown="take($event, band.center)" @pointermove="drag" @pointerup="drop" @pointercancel="held = null">
@@ -121,8 +122,6 @@ const shownAt = (center: Center) => (held.value?.center.id === center.id ? held.
 <style scoped>
 .room { display: grid; gap: 8px; }
 .bar { align-items: center; }
-.clash b::first-letter { text-transform: uppercase; }
-.clash b { display: inline-block; }
 .clash { font: inherit; color: inherit; border: 0; border-left: 3px solid var(--brick); text-align: left; cursor: pointer; width: 100%; }
 .plan { display: grid; grid-template-columns: repeat(12, minmax(0, 1fr)); grid-template-rows: repeat(8, minmax(48px, auto)); gap: 5px; }
 .plan.arranging { background: repeating-linear-gradient(0deg, transparent 0 52px, var(--edge) 52px 53px); }

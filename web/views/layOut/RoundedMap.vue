@@ -10,7 +10,7 @@ import { countWords, DOMAIN_NAMES, listWords, longDate, minutesWords, shortDate 
 import { gapsOf, type Touch } from '@core/touches'
 import GapLine from '../../parts/GapLine.vue'
 import SegmentedTabs from '../../parts/SegmentedTabs.vue'
-import { useColours } from '../../composables/useColours'
+import { mixed, useColours } from '../../composables/useColours'
 import { useBoard } from '../../stores/board'
 import { useUnit } from '../../stores/unit'
 
@@ -32,8 +32,12 @@ const children = computed(() => (week.value?.children ?? []).filter((one) => one
 const gaps = computed(() => gapsOf(weeks.value).filter((gap) => gap.monday === monday.value))
 const isGap = (childId: string, touch: Touch) => gaps.value.some((gap) => gap.child.id === childId && gap.domain === touch.domain)
 const SHORT: Record<string, string> = { language: 'Language', 'early-math': 'Math', science: 'Science', 'creative-arts': 'Arts', 'music-movement': 'Music', sensory: 'Sensory', 'fine-motor': 'Fine motor', 'gross-motor': 'Gross motor', 'practical-life': 'Practical', 'social-emotional': 'Social', world: 'World' }
-/** From here on a square is filled as far as it goes. */
+/** From here on a square is filled as far as it goes. The steps keep each number at 4.5 to 1 against its square, in both looks. */
 const FULL = 4
+const ground = (count: number) => {
+  const { paper, tint, spruce } = colours.value
+  return count >= FULL ? spruce : [paper, mixed(paper, tint, 0.6), tint, mixed(tint, spruce, 0.3)][count]
+}
 const cells = computed(() => children.value.flatMap((one, y) => one.touches.map((touch, x) => ({ x, y, touch, child: one.child, gap: isGap(one.child.id, touch) }))))
 const words = (touch: Touch) => (touch.target ? `${countWords(touch.sessions.length, 'touch', 'touches')} of ${touch.target}, ${minutesWords(touch.minutes)}` : `${countWords(touch.sessions.length, 'touch', 'touches')}, not aimed at`)
 const option = computed(() => {
@@ -48,15 +52,15 @@ const option = computed(() => {
     } },
     xAxis: { type: 'category', position: 'top', data: DOMAINS.map((domain) => SHORT[domain]), axisLine: { show: false }, axisTick: { show: false }, axisLabel: { color: c.ink, fontSize: 14, interval: 0, width: 62, overflow: 'break', lineHeight: 15 } },
     yAxis: { type: 'category', inverse: true, data: children.value.map((one) => one.child.name), axisLine: { show: false }, axisTick: { show: false }, axisLabel: { color: c.ink, fontSize: 15 } },
-    visualMap: { show: false, min: 0, max: FULL, inRange: { color: [c.paper, c.tint, c.spruce] } },
+    visualMap: { show: false, min: 0, max: FULL },
     series: [{
       type: 'heatmap', label: { show: true, fontSize: 16, fontWeight: 650 },
       data: cells.value.map((one) => {
         const count = one.touch.sessions.length
         return {
           value: [one.x, one.y, Math.min(FULL, count)],
-          label: { formatter: one.gap ? 'none' : one.touch.target || count ? String(count) : '·', color: one.gap ? c.brick : count >= FULL - 1 ? c.onSpruce : c.ink, fontSize: one.gap ? 14 : 16 },
-          itemStyle: { borderColor: one.gap ? c.brick : c.edge, borderWidth: one.gap ? 2 : 1, borderRadius: 3, ...(one.gap ? { color: c.brickTint } : {}) },
+          label: { formatter: one.gap ? 'none' : one.touch.target || count ? String(count) : '·', color: one.gap ? c.brick : count >= FULL ? c.onSpruce : c.ink, fontSize: one.gap ? 14 : 16 },
+          itemStyle: { borderColor: one.gap ? c.brick : c.edge, borderWidth: one.gap ? 2 : 1, borderRadius: 3, color: one.gap ? c.brickTint : ground(count) },
         }
       }),
     }],
