@@ -17,6 +17,7 @@ import { inTheme, themeOf } from '@core/theme'
 import { useLibrarySearch } from '@web/composables/useLibrarySearch'
 import { openHome } from '../e2e/home'
 import { DESK, openBrowser, openPage } from '../e2e/browser'
+import { dragOnBoard } from './drag'
 import { largeSnapshot } from './large'
 
 /** Prints what was measured beside its budget, and beside a lower bound where there is one. No test asserts a time. */
@@ -128,6 +129,16 @@ for (let i = 0; i < 8; i++) {
   moves.push(performance.now() - start)
 }
 lines.push({ what: 'A card put down by key, to the card shown there (demo unit, with the driver)', measured: quantile(moves, 0.5), unit: 'ms', budget: 100 })
+
+// The large unit on the board: a card dragged over many cubbies and dropped, measured in the page.
+const nothing = { children: [], adults: [], centers: [], ideas: [], purchases: [] }
+const moved = await fetch(`${home.base}/api/v1/plan-files/apply`, { method: 'POST', headers: { 'content-type': 'application/json', cookie }, body: JSON.stringify({ format: 'kobby-plan', version: 1, home: null, ...nothing, children: snapshot.children, materials: snapshot.materials, activities: snapshot.activities, units: [snapshot.unit], placements: snapshot.placements }) })
+if (!moved.ok) throw new Error(await moved.text())
+await page.goto(`${home.base}/units/large/lay-out`)
+await page.waitForSelector('.reading.cautions')
+const drag = await dragOnBoard(page)
+lines.push({ what: 'A drop on the board to all readings shown, 15 days, 12 children, 150 placements', measured: quantile(drag.drops, 0.5), unit: 'ms', budget: 50, bound: { what: 'its readings alone, in Node', measured: lines[0].measured } })
+lines.push({ what: 'Longest frame while dragging over it', measured: drag.longestFrame, unit: 'ms', budget: 100 })
 await close()
 await home.close()
 rmSync(folder, { recursive: true, force: true })

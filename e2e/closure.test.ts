@@ -78,7 +78,7 @@ it('marks a day as done, and the list stops asking for it', async () => {
   await page.goto(`${home.base}/units/wind-and-kites/get-ready`)
   await waitText(page, '.group', 'plain yogurt')
   await openPlan()
-  await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('.tabs .tab')].at(-1)!.click())
+  await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('.ribbon .tab')].at(-1)!.click())
   await (await page.waitForSelector('[data-slot="10 picnic"] .plan-card'))!.click()
   await click(page, 'Done', '.pocket')
   await saved(page)

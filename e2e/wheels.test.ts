@@ -60,7 +60,7 @@ describe('three days, as they come out on paper', () => {
   it('ask for as many adults as there, stretch by stretch', async () => {
     await layOut('adults')
     for (const { number, stretches } of HAND_CHECKED) {
-      const words = await page.$$eval('.day', (all, day) => [...all.find((one) => one.querySelector('h3')!.textContent!.startsWith(`Day ${day},`))!.querySelectorAll('.stretch .sr-only')].map((one) => one.textContent!), number)
+      const words = await page.$$eval('.day', (all, day) => [...all.find((one) => one.querySelector('h2')!.textContent!.startsWith(`Day ${day},`))!.querySelectorAll('.stretch .sr-only')].map((one) => one.textContent!), number)
       expect(words).toEqual(stretches.map(([from, to, children, asked, there]) => `${from} to ${to}: ${countWords(children, 'child', 'children')}, ${countWords(asked, 'adult')} asked for, ${there} here`))
     }
   })

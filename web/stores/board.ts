@@ -7,7 +7,7 @@ import { canonical } from '@core/files'
 import { shortDate } from '@core/format'
 import type { MadeActivity } from '@core/patterns'
 import { canPlace, copyOf, newPlacement, type Move, type Slot, type Verdict } from '@core/plan'
-import { pulseChange, pulseOf, readingsOf, type ReadingName } from '@core/pulse'
+import { pulseChange, pulseOf, type ReadingName } from '@core/pulse'
 import { remedied, type ClashRemedy } from '@core/supplies'
 import { useHouse } from './house'
 import { useUnit } from './unit'
@@ -20,6 +20,9 @@ export type Selected =
 
 /** Characters that the address of an idea may have. */
 const MOST_LINK = 500
+
+/** How long a card must be held over a cubby before its readings are computed, in milliseconds: less is not looking, only passing by. */
+const LOOK_AFTER = 60
 
 /** What is being moved: a placement, or an idea that has no place yet. */
 export interface Carried { placementId: string | null; activityId: string }
@@ -42,11 +45,11 @@ export const useBoard = defineStore('board', () => {
   })
   const titleOf = (activityId: string) => unit.activitiesById.get(activityId)?.title ?? 'this'
 
-  /** Whether something could lie somewhere, before it is dropped. */
-  function verdict(what: Carried, where: Where, centerId: string | null = null): Verdict | null {
+  /** Whether something could lie somewhere, before it is dropped; where else, only when that is asked for. */
+  function verdict(what: Carried, where: Where, centerId: string | null = null, remedies = true): Verdict | null {
     const { snapshot, readings } = unit
     if (!snapshot || !readings) return null
-    return canPlace(snapshot, readings.plan, { activityId: what.activityId, where, centerId, movingId: what.placementId ?? undefined })
+    return canPlace(snapshot, readings.plan, { activityId: what.activityId, where, centerId, movingId: what.placementId ?? undefined }, remedies)
   }
 
   /** Lays something down, or says why not and where it would. */
@@ -61,30 +64,40 @@ export const useBoard = defineStore('board', () => {
     refused.value = null
     carried.value = null
     const title = titleOf(what.activityId)
-    const old = what.placementId === null ? undefined : unit.placements.find((one) => one.id === what.placementId)
-    const next: Placement = old
-      ? { ...old, where, centerId: answer.centerId, pinnedDate: old.pinnedDate === null || where.kind === 'set-up' ? null : dateOf(where.day) }
-      : newPlacement(crypto.randomUUID(), unit.id!, what.activityId, where, answer.centerId)
+    const next = placed(what, where, answer.centerId)
+    if (next.id === nextId) nextId = crypto.randomUUID()
+    look(null, null)
     selected.value = { kind: 'placement', id: next.id }
     said.value = `${title} lies ${where.kind === 'moment' ? `on day ${where.day}` : `out day ${where.fromDay} to ${where.toDay}`}`
-    void unit.commit(old ? `Move ${title}` : `Lay out ${title}`, [{ put: 'placement', value: next }])
+    void unit.commit(what.placementId ? `Move ${title}` : `Lay out ${title}`, [{ put: 'placement', value: next }])
     return true
   }
-  /** What the readings would be, were something let go where it is held: shown before it is dropped. */
+  /** Id of the next placement, so that one that is looked at and then dropped is the same. */
+  let nextId: string = crypto.randomUUID()
+  /** A placement as it would be, were something let go somewhere. */
+  function placed(what: Carried, where: Where, centerId: string | null): Placement {
+    const old = what.placementId === null ? undefined : unit.placements.find((one) => one.id === what.placementId)
+    return old
+      ? { ...old, where, centerId, pinnedDate: old.pinnedDate === null || where.kind === 'set-up' ? null : dateOf(where.day) }
+      : newPlacement(nextId, unit.id!, what.activityId, where, centerId)
+  }
+  /** What the readings would be, were something let go where it is held: shown before it is dropped, once it is held there for a moment. */
   const looked = shallowRef<{ what: Carried; where: Where } | null>(null)
+  let settling: ReturnType<typeof setTimeout> | undefined
   const look = (what: Carried | null, where: Where | null) => {
-    looked.value = what && where ? { what, where } : null
+    clearTimeout(settling)
+    if (!what || !where) looked.value = null
+    else settling = setTimeout(() => (looked.value = { what, where }), LOOK_AFTER)
   }
   const preview = computed(() => {
     const { snapshot, readings } = unit
     if (!looked.value || !snapshot || !readings) return null
     const { what, where } = looked.value
-    const answer = verdict(what, where)
+    const answer = verdict(what, where, null, false)
     if (!answer?.ok) return null
-    const old = snapshot.placements.find((one) => one.id === what.placementId)
-    const next: Placement = old ? { ...old, where, centerId: answer.centerId, pinnedDate: null } : newPlacement('looked-at', snapshot.unit.id, what.activityId, where, answer.centerId)
-    const placements = [...snapshot.placements.filter((one) => one.id !== next.id), next]
-    return pulseChange(pulseOf(readings), pulseOf(readingsOf({ ...snapshot, placements })), snapshot.home.currency)
+    const next = placed(what, where, answer.centerId)
+    const then = unit.tryReadings([...snapshot.placements.filter((one) => one.id !== next.id), next])
+    return then && pulseChange(pulseOf(readings), pulseOf(then), snapshot.home.currency)
   })
 
   /** Does a whole move as one change: what goes is kept in the basket. */

@@ -2,8 +2,9 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Idea, Placement, Unit, UnitSnapshot } from '@core/domain'
 import { lastDayBefore } from '@core/calendar'
+import { canonical } from '@core/files'
 import { byId } from '@core/plan'
-import { readingsOf } from '@core/pulse'
+import { readingsOf, type Readings } from '@core/pulse'
 import { activitiesFor, themeOf } from '@core/theme'
 import { api, type ChangedRow, type Tick } from '../api/client'
 import { openLine } from '../api/liveLine'
@@ -13,6 +14,17 @@ import { useSession } from './session'
 import { useWriter, type Write } from './writer'
 
 type LiveEvent = { type: 'change'; changeId: string; unitId: string | null; rows: ChangedRow[] } | { type: 'tick'; unitId: string; tick: Tick } | { type: 'shares' }
+
+/** Whether two snapshots are of the same plan: the same things, and placements that say the same in whatever order. */
+function samePlan(a: UnitSnapshot, b: UnitSnapshot): boolean {
+  const { placements: left, ...rest } = a
+  if (left.length !== b.placements.length || Object.entries(rest).some(([key, value]) => b[key as keyof UnitSnapshot] !== value)) return false
+  const byId = new Map(left.map((one) => [one.id, one]))
+  return b.placements.every((one) => {
+    const other = byId.get(one.id)
+    return other !== undefined && (other === one || canonical(other) === canonical(one))
+  })
+}
 
 /** The unit that is open: its rows, its readings, and the line on which other screens are heard. */
 export const useUnit = defineStore('unit', () => {
@@ -48,9 +60,18 @@ export const useUnit = defineStore('unit', () => {
           unit: unit.value, placements: placements.value, ideas: ideas.value, purchases: purchases.value, today: session.today, lastDayBefore: lastDayBefore(house.home, house.units, unit.value),
         }
       : null)
+  /** Readings that were computed for a plan that was only looked at: when it comes true, they are there already. */
+  let tried: { snapshot: UnitSnapshot; readings: Readings } | null = null
+  function tryReadings(placements: Placement[]): Readings | null {
+    if (!snapshot.value) return null
+    const trial = { ...snapshot.value, placements }
+    tried = { snapshot: trial, readings: readingsOf(trial) }
+    return tried.readings
+  }
   /** Readings, or what keeps them from being computed. */
   const computedReadings = computed(() => {
     try {
+      if (tried && snapshot.value && samePlan(tried.snapshot, snapshot.value)) return { readings: tried.readings, fault: '' }
       return { readings: snapshot.value && readingsOf(snapshot.value), fault: '' }
     } catch (error) {
       return { readings: null, fault: error instanceof Error ? error.message : String(error) }
@@ -108,5 +129,5 @@ export const useUnit = defineStore('unit', () => {
     takeTick(await api.tick(id.value!, day, { placementId, step, done }))
   }
 
-  return { id, unit, theme, placements, ideas, loose, purchases, activities, activitiesById, ready, loading, failed, fault, snapshot, readings, days, today, ticks, unplaced, sharesChanged, open, load, commit, tick }
+  return { id, unit, theme, placements, ideas, loose, purchases, activities, activitiesById, ready, loading, failed, fault, snapshot, readings, tryReadings, days, today, ticks, unplaced, sharesChanged, open, load, commit, tick }
 })

@@ -46,7 +46,7 @@ const words = (one: CoverInterval) => `${clockWords(one.from)} to ${clockWords(o
     <p v-if="house.home!.license.example" class="notice soft">The rule behind this is an example and nobody’s law. <router-link :to="{ name: 'home', query: { tab: 'settings' } }">Write down what your license says</router-link>.</p>
     <p class="small mute">In each stretch: adults who are here of those asked for, by your license and the children who are there, asleep or not. Adults stand below as lines.</p>
     <section v-for="row in rows" :key="row.date" class="day" :aria-label="longDate(row.date)">
-      <div class="row head"><h3>Day {{ row.number }}, {{ longDate(row.date) }}</h3><span class="small mute">{{ row.away.length ? `${row.away.join(', ')} away` : '' }}</span><button type="button" class="why small" :aria-expanded="opened === row.date" @click="opened = opened === row.date ? null : row.date">{{ opened === row.date ? 'Close' : 'Who is here' }}</button></div>
+      <div class="row head"><h2>Day {{ row.number }}, {{ longDate(row.date) }}</h2><span class="small mute">{{ row.away.length ? `${row.away.join(', ')} away` : '' }}</span><button type="button" class="why small" :aria-expanded="opened === row.date" @click="opened = opened === row.date ? null : row.date">{{ opened === row.date ? 'Close' : 'Who is here' }}</button></div>
       <ul class="cubby band" :aria-label="`Adults through ${longDate(row.date)}`"><li v-for="one in row.intervals" :key="one.from" class="stretch" :class="{ bad: bad(one), tight: !bad(one) && one.adults.length === one.required }" :style="span(row, one.from, one.to)" :title="words(one)"><span class="figure" aria-hidden="true">{{ one.adults.length }} of {{ one.required }}</span><span class="sr-only">{{ words(one) }}</span></li></ul>
       <div class="lines" aria-hidden="true"><span v-for="adult in row.adults" :key="adult.id" class="adult" :style="{ left: `${at(row, adult.from)}%`, width: `${at(row, adult.to) - at(row, adult.from)}%` }" :title="adult.words"><b>{{ adult.name }}</b></span></div>
       <WhoIsHere v-if="opened === row.date" :date="row.date" />
@@ -62,7 +62,7 @@ const words = (one: CoverInterval) => `${clockWords(one.from)} to ${clockWords(o
 .cover { display: grid; gap: 14px; grid-template-columns: minmax(0, 1fr); }
 .day { display: grid; gap: 4px; }
 .head { align-items: baseline; }
-.head h3 { flex: 0 0 auto; }
+.head h2 { font-size: 16px; flex: 0 0 auto; }
 .head .small:nth-child(2) { flex: 1; }
 .band { position: relative; height: 34px; }
 .stretch { position: absolute; top: 3px; bottom: 3px; border: 1px solid var(--edge); border-radius: 3px; background: var(--paper); display: grid; place-items: center; font-size: 14px; white-space: nowrap; overflow: hidden; }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiWeatherNight } from '@mdi/js'
-import { useElementSize, useMediaQuery } from '@vueuse/core'
-import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
+import { useElementSize, useMediaQuery, watchDebounced } from '@vueuse/core'
+import { computed, nextTick, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { countHere } from '@core/sheet'
 import type { Where } from '@core/domain'
 import { clockWords, listWords, shortDate } from '@core/format'
@@ -85,7 +85,7 @@ function whereOf(slot: HTMLElement): Where {
 const carriedOf = (item: HTMLElement): Carried => ({ placementId: item.dataset.placement ?? null, activityId: item.dataset.activity! })
 const moving = computed<Carried | null>(() => (dragging.value ? carriedOf(dragging.value.item) : board.carried))
 const overWhere = computed(() => (dragging.value?.slot ? whereOf(dragging.value.slot) : board.carried && active.value ? whereFor(active.value.day, slotOf(active.value)) : null))
-const overVerdict = computed(() => (moving.value && overWhere.value ? board.verdict(moving.value, overWhere.value) : null))
+const overVerdict = computed(() => (moving.value && overWhere.value ? board.verdict(moving.value, overWhere.value, null, false) : null))
 const hint = computed(() => {
   if (!moving.value) return ''
   const title = board.titleOf(moving.value.activityId)
@@ -98,13 +98,18 @@ const isOver = (day: number, blockId: string) => {
 }
 
 /** How many ideas of the basket suit an empty cubby. Only for what is shown, and not while something moves. */
-const suiting = computed(() => {
+const suiting = shallowRef<ReadonlyMap<string, number>>(new Map())
+function countSuiting(): void {
+  if (busy.value) return
   const found = new Map<string, number>()
-  if (busy.value) return found
   const ids = store.unplaced.flatMap((idea) => (idea.activityId ? [idea.activityId] : []))
-  for (const { block } of rows.value) for (const day of shown.value) for (const one of cell(block.id, day.number)?.cubbies ?? []) if (day.held && !one.sessions.length) found.set(`${one.slot} ${day.number}`, ids.filter((activityId) => board.verdict({ placementId: null, activityId }, whereFor(day.number, one.slot))?.ok).length)
-  return found
-})
+  const suits = (day: number, slot: string) => ids.filter((activityId) => board.verdict({ placementId: null, activityId }, whereFor(day, slot), null, false)?.ok).length
+  for (const { block } of rows.value) for (const day of shown.value) for (const one of cell(block.id, day.number)?.cubbies ?? []) if (day.held && !one.sessions.length) found.set(`${one.slot} ${day.number}`, suits(day.number, one.slot))
+  suiting.value = found
+}
+/** After a move the cards come first. */
+const COUNT_AFTER = 120
+watchDebounced([() => store.readings, shown, busy], countSuiting, { debounce: COUNT_AFTER, immediate: true })
 /** What the unit's planning style would put there. */
 const hints = computed(() => SKELETONS[store.unit!.style].hints)
 function emptyWords({ slot, block, part }: Cubby, day: number): string {
@@ -249,8 +254,8 @@ watch(() => board.refused, (now) => {
         <div class="out-cells">
           <button v-for="day in shown" :key="day.number" type="button" class="cubby slot out-slot" :class="{ today: day.date === store.snapshot?.today, over: isOver(day.number, OUT), no: isOver(day.number, OUT) && overVerdict && !overVerdict.ok }" :style="{ height: `${Math.max(1, laneCount) * 34 + 42}px` }" :data-slot="`${day.number} ${OUT}`" :data-spot="`${day.number} ${OUT} 0`" :tabindex="isActive(day.number, OUT, 0) ? 0 : -1" :aria-label="`Put out from day ${day.number}`" @click="openSlot(day.number, OUT)" @focus="active = { day: day.number, block: OUT, index: 0 }"><span class="put">Put out</span></button>
           <div class="bars" data-list>
-            <div v-for="bar in lanes" :key="bar.session.placement.id" data-drag role="button" tabindex="0" class="card bar" :class="{ 'is-selected': board.placement?.id === bar.session.placement.id, stopped: cautionsOf(bar.session).some((one) => one.severity !== 'watch' && one.setAside === null) }" :data-placement="bar.session.placement.id" :data-activity="bar.session.activity.id" :data-slot="`${bar.from} ${OUT}`" :style="{ gridColumn: `${bar.column + 1} / span ${bar.span}`, gridRow: bar.lane + 1 }" @click="select({ kind: 'placement', id: bar.session.placement.id })" @keydown.enter.prevent.stop="select({ kind: 'placement', id: bar.session.placement.id })">
-              <span v-if="bar.before" aria-label="since earlier">←</span><span class="card-title">{{ bar.session.activity.title }}</span><span class="small mute bar-center">{{ bar.session.center?.name }}</span><b v-if="cautionsOf(bar.session).some((one) => one.severity === 'stop')" class="brick small">Stop</b><span v-if="bar.after" class="to-end" aria-label="until later">→</span>
+            <div v-for="bar in lanes" :key="bar.session.placement.id" data-drag role="button" tabindex="0" class="card bar" :class="{ short: bar.span === 1, 'is-selected': board.placement?.id === bar.session.placement.id, stopped: cautionsOf(bar.session).some((one) => one.severity !== 'watch' && one.setAside === null) }" :data-placement="bar.session.placement.id" :data-activity="bar.session.activity.id" :data-slot="`${bar.from} ${OUT}`" :style="{ gridColumn: `${bar.column + 1} / span ${bar.span}`, gridRow: bar.lane + 1 }" @click="select({ kind: 'placement', id: bar.session.placement.id })" @keydown.enter.prevent.stop="select({ kind: 'placement', id: bar.session.placement.id })">
+              <span v-if="bar.before" aria-label="since earlier">←</span><span class="card-title">{{ bar.session.activity.title }}</span><span v-if="bar.span > 1" class="small mute bar-center">{{ bar.session.center?.name }}</span><b v-if="cautionsOf(bar.session).some((one) => one.severity === 'stop')" class="brick small">Stop</b><span v-if="bar.after" class="to-end" aria-label="until later">→</span>
             </div>
           </div>
         </div>
@@ -292,6 +297,8 @@ watch(() => board.refused, (now) => {
 .put { font-size: 14px; border: 1px dashed var(--edge-strong); border-radius: 4px; padding: 3px; }
 .bars { position: absolute; inset: 6px 5px auto; display: grid; grid-template-columns: repeat(var(--columns), minmax(0, 1fr)); gap: 4px 14px; pointer-events: none; }
 .bar { pointer-events: auto; height: 30px; padding: 0 8px; display: flex; align-items: center; gap: 8px; min-width: 0; overflow: hidden; cursor: grab; white-space: nowrap; }
+.bar.short { padding: 0 5px; gap: 4px; }
+.bar.short .card-title { font-size: 14px; }
 .bar .card-title { overflow: hidden; text-overflow: ellipsis; flex: 0 1 auto; }
 .bar-center { overflow: hidden; text-overflow: ellipsis; flex: 0 2 auto; }
 .to-end { margin-left: auto; }

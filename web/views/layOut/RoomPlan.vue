@@ -105,12 +105,13 @@ const shownAt = (center: Center) => (held.value?.center.id === center.id ? held.
     <button v-for="clash in clashes" :key="clash.material.id" type="button" class="notice clash" @click="openClash(clash)"><b class="brick">{{ capital(clash.material.name) }}, {{ clash.short }} missing:</b> {{ listWords(clash.wants.map((need) => need.session.activity.title)) }} want them at once. <span class="why">What would settle it</span></button>
     <div ref="grid" class="plan" :class="{ arranging }" role="group" aria-label="The centers of the house">
       <div v-for="band in atPlan" :key="band.center.id" class="cubby center" :class="{ outdoors: band.center.where === 'outdoors', held: held?.center.id === band.center.id, trouble: troubled.has(band.center.id), selected: board.selected?.kind === 'center' && board.selected.id === band.center.id, small: shownAt(band.center).high < 2 }" :style="style(shownAt(band.center))">
-        <button type="button" class="inner" :data-center="band.center.id" :aria-label="`${band.center.name}: ${here(band).map((one) => one.activity.title).join(', ') || 'nothing'} on day ${board.day}. ${bandWords(band)}`" @click="open(band.center)" @pointerdown="take($event, band.center)" @pointermove="drag" @pointerup="drop" @pointercancel="held = null">
+        <button type="button" class="inner" :data-center="band.center.id" @click="open(band.center)" @pointerdown="take($event, band.center)" @pointermove="drag" @pointerup="drop" @pointercancel="held = null">
           <span class="k-label name">{{ band.center.name }}</span>
           <span v-for="session in here(band).slice(0, band.center.kind === 'tray-shelf' ? 3 : 1)" :key="session.placement.id" class="card thing"><span class="card-title">{{ session.activity.title }}</span><span v-if="weeks(session) > 1" class="small mute">week {{ weeks(session) }}</span></span>
           <span v-if="here(band).length > 3" class="small mute">and {{ here(band).length - 3 }} more</span>
           <span v-if="!here(band).length" class="small mute none">{{ band.center.kind === 'circle' || band.center.kind === 'outdoors' ? 'for moments' : staying(band.center.id).length ? `${board.titleOf(staying(band.center.id)[0].activityId)} stood here` : 'nothing out' }}</span>
           <span v-if="band.center.kind !== 'circle' && band.center.kind !== 'outdoors' || band.standing.length" class="band" aria-hidden="true"><i v-for="one in squares(band)" :key="one.number" :class="{ on: one.standing, closed: !one.held, now: one.number === board.day }" /></span>
+          <span class="sr-only">. Over the unit: {{ bandWords(band) }}</span>
         </button>
       </div>
     </div>

@@ -85,11 +85,11 @@ const pickedGap = computed(() => gaps.value.find((gap) => gap.child.id === picke
       <VChart class="map" :style="{ height: `${children.length * 46 + 52}px` }" :option="option" autoresize @click="pick" />
       <p class="small mute">Touches in the week: placements in which the child takes part and that are for the domain first or second. <b class="brick">none</b> is a week without any; a dot is not aimed at, as in the first year.<template v-if="week && week.held * 2 < week.open"> The unit holds less than half of this week, so nothing in it is called a gap.</template></p>
       <section v-if="cell" class="card picked rows" aria-live="polite">
-        <div class="row"><h3>{{ cell.child.name }}, {{ DOMAIN_NAMES[cell.touch.domain].toLowerCase() }}</h3><span class="small mute">{{ words(cell.touch) }}</span></div>
+        <div class="row"><h2>{{ cell.child.name }}, {{ DOMAIN_NAMES[cell.touch.domain].toLowerCase() }}</h2><span class="small mute">{{ words(cell.touch) }}</span></div>
         <p v-if="cell.touch.sessions.length">{{ '' }}<template v-for="(session, i) in cell.touch.sessions" :key="session.placement.id"><template v-if="i">, </template><button type="button" class="why" @click="board.selected = { kind: 'placement', id: session.placement.id }; emit('open')">{{ session.activity.title }}</button></template></p>
         <GapLine v-if="pickedGap" :key="`${pickedGap.child.id} ${pickedGap.domain}`" :gap="pickedGap" open />
       </section>
-      <section class="rows"><h3>{{ gaps.length ? 'Who goes without this week' : 'Nobody goes without this week' }}</h3><div class="gaps"><GapLine v-for="gap in gaps" :key="`${gap.child.id} ${gap.domain}`" :gap="gap" /></div></section>
+      <section class="rows"><h2>{{ gaps.length ? 'Who goes without this week' : 'Nobody goes without this week' }}</h2><div class="gaps"><GapLine v-for="gap in gaps" :key="`${gap.child.id} ${gap.domain}`" :gap="gap" /></div></section>
       <table class="sr-only"><caption>Touches of each domain for each child, week of {{ longDate(monday) }}</caption><thead><tr><th scope="col">Child</th><th v-for="domain in DOMAINS" :key="domain" scope="col">{{ DOMAIN_NAMES[domain] }}</th></tr></thead><tbody><tr v-for="one in children" :key="one.child.id"><th scope="row">{{ one.child.name }}, here {{ listWords(one.dates.map(shortDate)) }}</th><td v-for="touch in one.touches" :key="touch.domain">{{ isGap(one.child.id, touch) ? 'none' : words(touch) }}</td></tr></tbody></table>
     </template>
   </div>
