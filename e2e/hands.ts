@@ -55,7 +55,7 @@ export async function drag(page: Page, from: string, to: string): Promise<void> 
 }
 
 /** Presses Tab until something with this name has the focus. */
-export async function tabTo(page: Page, name: string, most = 120): Promise<void> {
+export async function tabTo(page: Page, name: string, most = 160): Promise<void> {
   for (let i = 0; i < most; i++) {
     const now = await page.evaluate(() => {
       const element = document.activeElement as HTMLElement | null

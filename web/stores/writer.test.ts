@@ -1,4 +1,5 @@
 import { createPinia, setActivePinia } from 'pinia'
+import { reactive } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Change } from '@core/domain'
 import { aCenter } from '@core/testing/build'
@@ -55,6 +56,21 @@ describe('a change', () => {
     await writer.commit(null, 'Two', [art({ atOnce: 3 })])
     expect(sent.map((change) => change.ops[0].base)).toEqual([0, 1])
     expect(useRows().get('center', 'art')?.atOnce).toBe(3)
+  })
+  it('is kept plain, whatever a form hands over', async () => {
+    server()
+    await useWriter().commit(null, 'Add a center', [{ put: 'center', value: reactive(aCenter({ spot: { x: 1, y: 2, wide: 3, high: 2 } })) }])
+    expect(structuredClone(useRows().get('center', 'art'))).toEqual(aCenter({ spot: { x: 1, y: 2, wide: 3, high: 2 } }))
+  })
+  it('that is answered as it was sent is no news for what is computed from the list', async () => {
+    server()
+    const [rows, writer] = [useRows(), useWriter()]
+    const saving = writer.commit(null, 'Add a center', [art()])
+    const shown = rows.list('center')
+    await saving
+    expect([rows.version('center', 'art'), rows.list('center') === shown]).toEqual([1, true])
+    rows.accept([{ kind: 'center', id: 'art', version: 2, value: aCenter({ name: 'Another' }) }])
+    expect(rows.list('center').map((one) => one.name)).toEqual(['Another'])
   })
   it('takes back a removal that the server refuses, and says why at its field', async () => {
     const [rows, writer] = [useRows(), useWriter()]

@@ -49,7 +49,8 @@ export const useWriter = defineStore('writer', () => {
     const ops = writes.map((write): Op => {
       const [kind, id] = 'put' in write ? [write.put, write.value.id] : [write.remove, write.id]
       const base = rows.version(kind, id)
-      return ('put' in write ? { op: 'put', kind, base, value: write.value } : { op: 'remove', kind, id, base }) as Op
+      // What a form hands over may watch over itself; what is kept and sent is plain.
+      return ('put' in write ? { op: 'put', kind, base, value: JSON.parse(JSON.stringify(write.value)) } : { op: 'remove', kind, id, base }) as Op
     })
     const before = ops.map((op): ChangedRow => ({ kind: op.kind, id: idOf(op), version: op.base, value: rows.get(op.kind, idOf(op)) ?? null }))
     rows.accept(ops.map((op) => ({ kind: op.kind, id: idOf(op), version: op.base, value: op.op === 'put' ? op.value : null })))

@@ -1,0 +1,125 @@
+import { createPinia, setActivePinia } from 'pinia'
+import fc from 'fast-check'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { ThingKind, UnitSnapshot, Where } from '@core/domain'
+import { FILE_LISTS } from '@core/files'
+import { endEarly, slideFrom } from '@core/plan'
+import { pulseOf, readingsOf } from '@core/pulse'
+import { clashRemedies, materialClashes } from '@core/supplies'
+import { demoHome } from '@demo/home'
+import { api, type Applied } from '../api/client'
+import { withBrowserParts } from '../testing/browserParts'
+import { useBoard } from './board'
+import { useHouse } from './house'
+import { useRows } from './rows'
+import { useSession } from './session'
+import { useUnit } from './unit'
+
+const TODAY = '2026-03-10'
+function open() {
+  withBrowserParts()
+  setActivePinia(createPinia())
+  vi.spyOn(api, 'change').mockImplementation(async (change) => ({ changeId: change.id, label: change.label, rows: change.ops.map((op) => ({ kind: op.kind, id: op.op === 'put' ? op.value.id : op.id, version: op.base + 1, value: op.op === 'put' ? op.value : null })), steps: { undo: change.label, redo: null } }) as Applied)
+  const file = demoHome(TODAY)
+  useRows().accept([{ kind: 'home', id: file.home!.id, version: 1, value: file.home! }, ...FILE_LISTS.flatMap(([list, kind]) => file[list].map((value) => ({ kind: kind as ThingKind, id: value.id, version: 1, value })))])
+  useSession().today = TODAY
+  useUnit().id = 'wheels-and-ramps'
+}
+beforeEach(() => {
+  open()
+  vi.useFakeTimers()
+})
+afterEach(() => vi.useRealTimers())
+const at = (day: number, blockId = 'choice'): Where => ({ kind: 'moment', day, blockId, from: null })
+const placementOf = (activityId: string) => useUnit().placements.find((one) => one.activityId === activityId)!
+const carry = (activityId: string) => ({ placementId: placementOf(activityId).id, activityId })
+const scratch = () => readingsOf(JSON.parse(JSON.stringify(useUnit().snapshot)) as UnitSnapshot)
+
+describe('before a drop', () => {
+  it('what it would change is said, once the card is held there for a moment', () => {
+    const board = useBoard()
+    board.look(carry('wall-of-wheels'), at(2))
+    expect(board.preview).toBeNull()
+    vi.advanceTimersByTime(100)
+    expect(board.preview!.preparation).toEqual({ words: '14 min over less', better: true })
+    board.look(null, null)
+    expect(board.preview).toBeNull()
+  })
+  it('and what was computed for it is what the plan has after it', () => {
+    const [board, unit] = [useBoard(), useUnit()]
+    board.look(carry('wall-of-wheels'), at(2))
+    vi.advanceTimersByTime(100)
+    expect(board.preview).not.toBeNull()
+    board.drop(carry('wall-of-wheels'), at(2))
+    expect(pulseOf(unit.readings!)).toEqual(pulseOf(scratch()))
+    expect(unit.readings!.plan.sessions.map((one) => [one.placement.id, one.from])).toEqual(scratch().plan.sessions.map((one) => [one.placement.id, one.from]))
+  })
+})
+
+it('readings after any run of looks and drops are those computed from the plan as it stands', () => {
+  const ideas = ['wall-of-wheels', 'straw-blowing', 'rice-rescue', 'road-signs', 'freeze-dance']
+  fc.assert(fc.property(fc.array(fc.record({ idea: fc.constantFrom(...ideas), day: fc.integer({ min: 1, max: 5 }), block: fc.constantFrom('circle', 'choice', 'outdoors', 'after'), looks: fc.boolean() }), { minLength: 1, maxLength: 5 }), (moves) => {
+    open()
+    const board = useBoard()
+    for (const { idea, day, block, looks } of moves) {
+      const what = { placementId: placementOf(idea)?.id ?? null, activityId: idea }
+      if (looks) {
+        board.look(what, at(day, block))
+        vi.advanceTimersByTime(100)
+        void board.preview
+      }
+      board.drop(what, at(day, block))
+      expect(JSON.stringify(pulseOf(useUnit().readings!))).toBe(JSON.stringify(pulseOf(scratch())))
+    }
+  }), { numRuns: 12 })
+})
+
+describe('a whole move', () => {
+  it('that ends the unit early keeps in the basket what was planned later', () => {
+    const [board, unit] = [useBoard(), useUnit()]
+    for (const idea of unit.ideas.filter((one) => one.activityId === 'salt-dough-tags')) board.leave(idea)
+    board.make(endEarly(unit.unit!, unit.placements, 3), 'End with day 3')
+    expect(unit.unit!.days).toBe(3)
+    expect(unit.placements.some((one) => one.activityId === 'salt-dough-tags')).toBe(false)
+    expect(unit.unplaced.map((idea) => idea.activityId)).toContain('salt-dough-tags')
+    expect(unit.readings!.plan.problems).toEqual([])
+  })
+  it('that slides the rest loses no card', () => {
+    const [board, unit] = [useBoard(), useUnit()]
+    const before = unit.placements.length
+    board.make(slideFrom(unit.unit!, unit.placements, 4, 1), 'Slide')
+    expect([unit.placements.length, unit.unit!.days, placementOf('rice-rescue').where]).toEqual([before, 6, at(5)])
+  })
+  it('copies a card to where it fits, and says why where it does not', () => {
+    const [board, unit] = [useBoard(), useUnit()]
+    expect(board.copyTo(placementOf('freeze-dance'), at(4, 'circle'))).toBe(true)
+    expect(unit.placements.filter((one) => one.activityId === 'freeze-dance')).toHaveLength(2)
+    expect(board.copyTo(placementOf('freeze-dance'), at(9, 'circle'))).toBe(false)
+    expect(board.refused!.reason).toContain('5 days')
+  })
+})
+
+describe('who is here', () => {
+  it('changes the readings at once, for that date only, and as usual again is no exception', () => {
+    const [board, unit, house] = [useBoard(), useUnit(), useHouse()]
+    const short = () => pulseOf(unit.readings!).adults.minutes
+    expect(short()).toBe(150)
+    board.setChild('idris', '2026-03-23', null)
+    expect(short()).toBe(75)
+    board.setChild('idris', '2026-03-23', undefined)
+    expect([short(), house.children.find((one) => one.id === 'idris')!.exceptions]).toEqual([150, []])
+    board.setHours('teo', '2026-03-25', { from: '08:30', to: '16:30' })
+    expect(short()).toBe(75)
+  })
+})
+
+it('mends a clash of materials, and buying leaves the plan as it is', () => {
+  const [board, unit] = [useBoard(), useUnit()]
+  const [clash] = materialClashes(unit.readings!.plan)
+  const remedies = clashRemedies(clash, unit.snapshot!, unit.readings!.plan)
+  const plan = JSON.stringify(unit.placements)
+  board.mendClash(remedies.find((one) => one.kind === 'buy')!)
+  expect(JSON.stringify(unit.placements)).toBe(plan)
+  board.mendClash(remedies.find((one) => one.kind === 'fewer')!)
+  expect(materialClashes(unit.readings!.plan)).toEqual([])
+})
