@@ -79,10 +79,8 @@ const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placem
       <ReadingPocket v-else-if="view === 'rounded'" name="rounded" />
       <LicensePocket v-else-if="view === 'adults'" />
       <RoomPocket v-else-if="view === 'room'" />
-      <template v-else>
-        <UnplacedIdeas />
-        <UnitLength v-if="view === 'days'" />
-      </template>
+      <UnplacedIdeas v-else />
+      <UnitLength v-if="view === 'days'" />
     </template>
     <template #pulse><PulseBar @opened="open" /></template>
   </UnitFrame>

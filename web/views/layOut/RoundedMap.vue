@@ -90,7 +90,7 @@ const pickedGap = computed(() => gaps.value.find((gap) => gap.child.id === picke
         <GapLine v-if="pickedGap" :key="`${pickedGap.child.id} ${pickedGap.domain}`" :gap="pickedGap" open />
       </section>
       <section class="rows"><h2>{{ gaps.length ? 'Who goes without this week' : 'Nobody goes without this week' }}</h2><div class="gaps"><GapLine v-for="gap in gaps" :key="`${gap.child.id} ${gap.domain}`" :gap="gap" /></div></section>
-      <table class="sr-only"><caption>Touches of each domain for each child, week of {{ longDate(monday) }}</caption><thead><tr><th scope="col">Child</th><th v-for="domain in DOMAINS" :key="domain" scope="col">{{ DOMAIN_NAMES[domain] }}</th></tr></thead><tbody><tr v-for="one in children" :key="one.child.id"><th scope="row">{{ one.child.name }}, here {{ listWords(one.dates.map(shortDate)) }}</th><td v-for="touch in one.touches" :key="touch.domain">{{ isGap(one.child.id, touch) ? 'none' : words(touch) }}</td></tr></tbody></table>
+      <div class="sr-only"><table><caption>Touches of each domain for each child, week of {{ longDate(monday) }}</caption><thead><tr><th scope="col">Child</th><th v-for="domain in DOMAINS" :key="domain" scope="col">{{ DOMAIN_NAMES[domain] }}</th></tr></thead><tbody><tr v-for="one in children" :key="one.child.id"><th scope="row">{{ one.child.name }}, here {{ listWords(one.dates.map(shortDate)) }}</th><td v-for="touch in one.touches" :key="touch.domain">{{ isGap(one.child.id, touch) ? 'none' : words(touch) }}</td></tr></tbody></table></div>
     </template>
   </div>
 </template>
