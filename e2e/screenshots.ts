@@ -6,12 +6,15 @@ import { openHome, PASSWORD } from './home'
 
 const FOLDER = 'docs/screenshots'
 const UNIT = '/units/wind-and-kites'
+const WHEELS = '/units/wheels-and-ramps'
 const KITE_TAILS = '[data-placement="wind-and-kites-21"]'
 interface Shot { name: string; path: string; wait: string; click?: string; size?: typeof PHONE; look?: 'dark' }
 const SHOTS: Shot[] = [
   { name: 'lay-out', path: `${UNIT}/lay-out`, wait: KITE_TAILS, click: KITE_TAILS },
   { name: 'lay-out-dark', path: `${UNIT}/lay-out`, wait: KITE_TAILS, click: KITE_TAILS, look: 'dark' },
-  { name: 'units', path: '/units', wait: '.unit' },
+  { name: 'room', path: `${WHEELS}/lay-out?view=room`, wait: '.plan', click: '[data-center=sensory-bin]' },
+  { name: 'well-rounded', path: `${WHEELS}/lay-out?view=rounded`, wait: '.map text' },
+  { name: 'adults', path: `${WHEELS}/lay-out?view=adults`, wait: '.stretch' },
   { name: 'spark', path: `${UNIT}/spark`, wait: '.object' },
   { name: 'gather', path: `${UNIT}/gather?open=sail-a-cork`, wait: '.details' },
   { name: 'patterns', path: `${UNIT}/gather?tab=patterns`, wait: '.idea', click: '.idea:nth-child(9) .open' },
@@ -25,7 +28,6 @@ const SHOTS: Shot[] = [
   { name: 'pantry', path: '/pantry', wait: '.pantry tbody tr', click: '.pantry tbody tr:nth-child(9) .name' },
   { name: 'cautions', path: '/cautions', wait: '.rule' },
   { name: 'phone-plan', path: `${UNIT}/lay-out`, wait: '[data-placement]', size: PHONE },
-  { name: 'phone-list', path: `${UNIT}/get-ready`, wait: '.line', size: PHONE },
 ]
 
 mkdirSync(FOLDER, { recursive: true })

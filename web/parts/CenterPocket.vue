@@ -25,7 +25,8 @@ const band = computed(() => (center.value ? bandsOf([center.value], plan.value)[
 const here = computed(() => (band.value ? standsOn(band.value, board.day) : []))
 const weeks = (session: Session) => (day.value ? weeksOutOn(session, day.value.date, carried.list.value, plan.value) : 1)
 /** What stood here when the unit before ended and does not stand here now. */
-const stays = computed(() => carried.list.value.filter((one) => one.centerId === props.centerId && !band.value?.standing.some((session) => session.activity.id === one.activityId) && store.activitiesById.has(one.activityId)))
+const begun = computed(() => (store.days.find((one) => one.held)?.date ?? '') < store.snapshot!.today)
+const stays = computed(() => (begun.value ? [] : carried.list.value).filter((one) => one.centerId === props.centerId && !band.value?.standing.some((session) => session.activity.id === one.activityId) && store.activitiesById.has(one.activityId)))
 const lastDay = computed(() => store.days.length)
 const from = computed(() => Math.min(board.day, lastDay.value))
 /** Ideas of the basket that could stand here from the day that is looked at. */

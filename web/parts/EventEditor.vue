@@ -38,7 +38,8 @@ function setInvite(value: unknown) {
 .event { padding: 8px 10px; margin: 0; gap: 6px; min-width: 0; }
 .pair { flex-wrap: nowrap; }
 .tiny { flex: 0 0 76px; }
-.part { display: grid; grid-template-columns: auto auto auto minmax(0, 1fr) 116px auto; gap: 6px; align-items: center; }
+.part { display: grid; grid-template-columns: auto auto auto minmax(0, 1fr) 112px auto; gap: 5px; align-items: center; }
+.part .time { width: 94px; }
 .wide { grid-column: 1 / -1; }
 @media (max-width: 720px) { .part { grid-template-columns: auto auto 1fr; } .part > :nth-child(4), .part > :nth-child(5) { grid-column: 1 / -1; } }
 </style>

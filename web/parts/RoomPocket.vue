@@ -15,7 +15,9 @@ const carried = useCarried()
 onMounted(carried.load)
 const nameOf = (centerId: string) => house.centers.find((one) => one.id === centerId)?.name ?? 'a center'
 const stands = (activityId: string, centerId: string) => store.placements.some((one) => one.activityId === activityId && one.centerId === centerId && one.where.kind === 'set-up')
-const stays = computed(() => carried.list.value.filter((one) => store.activitiesById.has(one.activityId)).map((one) => ({ ...one, kept: stands(one.activityId, one.centerId) })))
+/** Once the unit has begun, what stood before it is history. */
+const begun = computed(() => (store.days.find((day) => day.held)?.date ?? '') < store.snapshot!.today)
+const stays = computed(() => (begun.value ? [] : carried.list.value).filter((one) => store.activitiesById.has(one.activityId)).map((one) => ({ ...one, kept: stands(one.activityId, one.centerId) })))
 const empty = computed(() => (store.readings ? bandsOf(house.centers, store.readings.plan).filter((band) => band.empty.some((one) => one.fromDay <= board.day && one.toDay >= board.day)).map((band) => band.center) : []))
 const keep = (activityId: string, centerId: string) => board.drop({ placementId: null, activityId }, { kind: 'set-up', fromDay: 1, toDay: store.days.length }, centerId)
 </script>

@@ -65,7 +65,7 @@ const bought = computed(() => store.purchases.map((one) => ({ ...one, name: hous
 <template>
   <UnitFrame v-model:pocket-open="pocketOpen" title="Get ready" pocket-title="Why">
     <SegmentedTabs v-model="view" class="no-print" label="What to look at" :tabs="[{ value: 'list', title: 'What to get' }, { value: 'time', title: 'Preparation' }]" />
-    <PreparationReading v-if="view === 'time'" class="time" />
+    <PreparationReading v-if="view === 'time'" class="prep-page" />
     <template v-else>
     <div class="row top">
       <div><h2>What to get</h2><p class="mute">{{ missing.length ? `${countWords(missing.length, 'thing')} to get` : 'Nothing to get: all of it is in the house' }}<template v-if="late.length">, <span class="brick">{{ late.length }} late</span></template><template v-if="money">. {{ words(money.planned) }} still to buy, {{ words(money.spent) }} spent<template v-if="money.budget !== null"> of {{ words(money.budget) }}</template></template></p></div>
@@ -102,7 +102,7 @@ const bought = computed(() => store.purchases.map((one) => ({ ...one, name: hous
 </template>
 
 <style scoped>
-.time { max-width: 640px; }
+.prep-page { max-width: 640px; }
 .top { margin-bottom: 12px; align-items: center; flex-wrap: wrap; }
 .group { padding: 6px; margin-bottom: 12px; }
 .group ul { display: grid; gap: 5px; }
