@@ -87,6 +87,17 @@ describe('moves on the board', () => {
     await saved(page)
     expect(await placed(card)).toHaveLength(1)
   })
+  it('copies a card by key, with all that was said about it', async () => {
+    await page.focus('[data-activity="snack-sails"]')
+    await page.keyboard.press('c')
+    await waitText(page, '.hint', 'Snack sails')
+    await page.keyboard.press('ArrowRight')
+    await page.keyboard.press('m')
+    await page.waitForSelector('[data-slot="3 choice"] [data-activity="snack-sails"]')
+    await saved(page)
+    const copies = (await home.kobby.db('placements').where({ unit_id: 'wheels-and-ramps', activity_id: 'snack-sails' })).map((row: { body: string }) => JSON.parse(row.body))
+    expect(copies.map((one: { where: { day: number }; leadId: string }) => [one.where.day, one.leadId]).sort()).toEqual([[2, 'teo'], [3, 'teo']])
+  })
   it('repeats one on other days, and says on which it would not go', async () => {
     await page.$eval('[data-activity="freeze-dance"]', (one) => (one as HTMLElement).click())
     await page.$eval('.pocket .more', (one) => ((one as HTMLDetailsElement).open = true))

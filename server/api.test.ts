@@ -167,17 +167,12 @@ describe('a link to a day', () => {
   })
   it('can tick a step, which a listening screen hears', async () => {
     const { token } = await share()
-    const stop = new AbortController()
-    const cookie = (kobby as unknown as { cookie: string }).cookie
-    const line = await fetch(`${kobby.base}/api/v1/events?unit=wind-and-kites`, { headers: { cookie }, signal: stop.signal })
-    const reader = line.body!.getReader()
-    const decoder = new TextDecoder()
+    const line = await kobby.listen('/api/v1/events?unit=wind-and-kites')
     const placementId = 'wind-and-kites-21'
     const ticked = await kobby.stranger().call('PUT', `/api/v1/shared/${token}/ticks`, { placementId, step: 'step-1', done: true })
     expect([ticked.status, ticked.body]).toMatchObject([200, { by: 'Teo', done: true }])
-    let heard = ''
-    while (!heard.includes('"type":"tick"')) heard += decoder.decode((await reader.read()).value)
-    stop.abort()
+    await line.until('"type":"tick"')
+    line.stop()
     expect((await kobby.call('GET', WIND)).body.ticks).toMatchObject([{ placementId, step: 'step-1', done: true, by: 'Teo' }])
     const wrong = await kobby.stranger().call('PUT', `/api/v1/shared/${token}/ticks`, { placementId, step: 'step-99', done: true })
     expect([wrong.status, wrong.body.errors[0].field]).toEqual([422, 'step'])

@@ -81,6 +81,20 @@ describe('moves on the plan', () => {
   }, 60_000)
 })
 
+describe('other screens', () => {
+  it('of another unit, and a shared day, hear of an adult’s hours that a move on this unit changed, and not of its cards', async () => {
+    const share = await harness.call('POST', '/api/v1/units/wind-and-kites/shares', { day: 5, label: 'Teo', endsOn: '2026-03-12' })
+    const [screen, link] = [await harness.listen('/api/v1/events?unit=wind-and-kites'), await harness.listen(`/api/v1/shared/${share.body.token}/events`)]
+    const [card, teo] = [await harness.row(`/api/v1/units/${UNIT}`, 'placement', 'wheels-and-ramps-9'), await harness.row('/api/v1/house', 'adult', 'teo')]
+    await harness.call('POST', '/api/v1/changes', change(UNIT, [{ op: 'put', kind: 'placement', base: card.version, value: { ...card.value, apart: true } }], 'A card'))
+    await harness.call('POST', '/api/v1/changes', change(UNIT, [{ op: 'put', kind: 'adult', base: teo.version, value: { ...teo.value, exceptions: [{ date: '2026-03-11', here: null }] } }], 'Teo on Wed 11'))
+    expect(await screen.until('Teo on Wed 11')).not.toContain('A card')
+    expect((await link.until('again')).match(/again/g)).toHaveLength(1)
+    screen.stop()
+    link.stop()
+  })
+})
+
 describe('bad input', () => {
   it('of another home is refused whole, at its field, and a unit of it is taken', async () => {
     const other = demoHome(TODAY)

@@ -59,6 +59,22 @@ export class Harness {
     return new Promise((resolve) => get(this.base + path, { headers: { 'if-none-match': etag, cookie: this.cookie } }, (answer) => resolve(answer.resume().statusCode!)))
   }
 
+  /** A live line, open until it is stopped: `until` reads it to the first event that says so. */
+  async listen(path: string): Promise<{ until: (part: string) => Promise<string>; stop: () => void }> {
+    const ends = new AbortController()
+    const line = await fetch(this.base + path, { headers: { cookie: this.cookie }, signal: ends.signal })
+    const reader = line.body!.getReader()
+    const decoder = new TextDecoder()
+    let heard = ''
+    return {
+      until: async (part) => {
+        while (!heard.includes(part)) heard += decoder.decode((await reader.read()).value)
+        return heard
+      },
+      stop: () => ends.abort(),
+    }
+  }
+
   /** The same server for someone without a cookie. */
   stranger(): Harness {
     return new Harness(this.kobby, this.folder, this.base)

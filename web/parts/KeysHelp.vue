@@ -8,7 +8,7 @@ const route = useRoute()
 useHotkeys({ Escape: () => (open.value ? !(open.value = false) : false) })
 const EVERYWHERE: [string, string][] = [['1 to 7', 'Go along the path'], ['/', 'Find anything'], ['u', 'Undo'], ['Shift + u', 'Redo'], ['?', 'These keys'], ['Esc', 'Close']]
 const BOARD: [string, string][] = [
-  ['Arrow keys', 'Move between the cubbies'], ['Enter', 'Open what is in the cubby'], ['m', 'Pick a card up, put it down'], ['p', 'Pin to its date, or let go'], ['Delete', 'Take it off the plan'],
+  ['Arrow keys', 'Move between the cubbies'], ['Enter', 'Open what is in the cubby'], ['m', 'Pick a card up, put it down'], ['c', 'Pick up a copy of a card'], ['p', 'Pin to its date, or let go'], ['Delete', 'Take it off the plan'],
 ]
 const ROOM: [string, string][] = [['Tab, Enter', 'Choose a center'], ['Arrow keys', 'Move a center, while the house is arranged'], ['Shift + arrows', 'Make it larger or smaller']]
 const keys = computed(() => (route.name !== 'lay-out' ? EVERYWHERE : route.query.view === 'room' ? [...ROOM, ...EVERYWHERE] : route.query.view ? EVERYWHERE : [...BOARD, ...EVERYWHERE]))

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { withHours, type AdultRemedy } from '@core/adults'
 import type { CautionRemedy } from '@core/cautions'
-import { newIdea, type Activity, type CalendarDate, type Idea, type LearningDomain, type Placement, type TimeSpan, type Where } from '@core/domain'
+import { newIdea, type Activity, type CalendarDate, type Idea, type Placement, type TimeSpan, type Where } from '@core/domain'
 import { canonical } from '@core/files'
 import { shortDate } from '@core/format'
 import type { MadeActivity } from '@core/patterns'
@@ -16,7 +16,7 @@ import type { Write } from './writer'
 /** What is shown in the pocket. */
 export type Selected =
   | { kind: 'placement'; id: string } | { kind: 'slot'; where: Where } | { kind: 'reading'; name: ReadingName } | { kind: 'center'; id: string }
-  | { kind: 'gap'; monday: CalendarDate; childId: string; domain: LearningDomain } | { kind: 'clash'; materialId: string } | null
+  | { kind: 'clash'; materialId: string } | null
 
 /** Characters that the address of an idea may have. */
 const MOST_LINK = 500
@@ -24,8 +24,8 @@ const MOST_LINK = 500
 /** How long a card must be held over a cubby before its readings are computed, in milliseconds: less is not looking, only passing by. */
 const LOOK_AFTER = 60
 
-/** What is being moved: a placement, or an idea that has no place yet. */
-export interface Carried { placementId: string | null; activityId: string }
+/** What is being moved: a placement, an idea that has no place yet, or a copy of a placement. */
+export interface Carried { placementId: string | null; activityId: string; copyOf?: string }
 
 /** The plan board: what is selected and carried, and every move on the plan. */
 export const useBoard = defineStore('board', () => {
@@ -69,7 +69,7 @@ export const useBoard = defineStore('board', () => {
     look(null, null)
     selected.value = { kind: 'placement', id: next.id }
     said.value = `${title} lies ${where.kind === 'moment' ? `on day ${where.day}` : `out day ${where.fromDay} to ${where.toDay}`}`
-    void unit.commit(what.placementId ? `Move ${title}` : `Lay out ${title}`, [{ put: 'placement', value: next }])
+    void unit.commit(what.placementId ? `Move ${title}` : what.copyOf ? `Copy ${title}` : `Lay out ${title}`, [{ put: 'placement', value: next }])
     return true
   }
   /** Id of the next placement, so that one that is looked at and then dropped is the same. */
@@ -77,6 +77,8 @@ export const useBoard = defineStore('board', () => {
   /** A placement as it would be, were something let go somewhere. */
   function placed(what: Carried, where: Where, centerId: string | null): Placement {
     const old = what.placementId === null ? undefined : unit.placements.find((one) => one.id === what.placementId)
+    const model = unit.placements.find((one) => one.id === what.copyOf)
+    if (model) return copyOf(model, nextId, where, centerId)
     return old
       ? { ...old, where, centerId, pinnedDate: old.pinnedDate === null || where.kind === 'set-up' ? null : dateOf(where.day) }
       : newPlacement(nextId, unit.id!, what.activityId, where, centerId)
@@ -112,18 +114,7 @@ export const useBoard = defineStore('board', () => {
     void unit.commit(label, writes)
   }
   /** Copies a placement to another place, where it can lie there. */
-  function copyTo(one: Placement, where: Where): boolean {
-    const answer = verdict({ placementId: null, activityId: one.activityId }, where, one.centerId)
-    if (!answer) return false
-    if (!answer.ok) {
-      refused.value = { carried: { placementId: null, activityId: one.activityId }, reason: answer.refusal.reason, remedies: answer.refusal.remedies }
-      return false
-    }
-    const copy = copyOf(one, crypto.randomUUID(), where, answer.centerId)
-    make({ puts: [copy], removes: [], unit: null }, `Copy ${titleOf(one.activityId)}`)
-    selected.value = { kind: 'placement', id: copy.id }
-    return true
-  }
+  const copyTo = (one: Placement, where: Where): boolean => drop({ placementId: null, activityId: one.activityId, copyOf: one.id }, where, one.centerId)
   const dateOf = (number: number) => unit.days.find((one) => one.number === number)?.date ?? null
 
   /** Changes something about a placement. */

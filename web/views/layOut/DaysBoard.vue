@@ -175,6 +175,14 @@ function pickUpOrPutDown(): boolean {
   board.said = `${board.titleOf(board.carried.activityId)} picked up. Choose a cubby with the arrows, m puts it down, Escape lets it lie`
   return true
 }
+/** A copy of the card with the focus, to put down elsewhere with all that was said about it. */
+function copy(): boolean {
+  const one = focused()
+  if (!one || board.carried) return false
+  board.carried = { placementId: null, activityId: one.activityId, copyOf: one.id }
+  board.said = `A copy of ${board.titleOf(one.activityId)} picked up. Choose a cubby with the arrows, m puts it down`
+  return true
+}
 function focusPlacement() {
   const id = board.placement?.id
   const element = id ? grid.value?.querySelector<HTMLElement>(`[data-placement="${id}"]`) : null
@@ -185,7 +193,7 @@ function focusPlacement() {
 const focused = () => store.placements.find((one) => one.id === (document.activeElement as HTMLElement | null)?.dataset.placement) ?? board.placement
 useHotkeys({
   ArrowLeft: () => move(-1, 0), ArrowRight: () => move(1, 0), ArrowUp: () => move(0, -1), ArrowDown: () => move(0, 1),
-  m: pickUpOrPutDown,
+  m: pickUpOrPutDown, c: copy,
   Enter: () => (board.carried ? pickUpOrPutDown() : false),
   Escape: () => {
     if (board.carried) board.carried = null

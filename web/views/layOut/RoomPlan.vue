@@ -60,7 +60,7 @@ function put(center: Center, spot: RoomSpot) {
     return
   }
   board.said = `${center.name} lies ${spot.x + 1} across, ${spot.y + 1} down`
-  void house.commit(`Arrange ${center.name}`, [{ put: 'center', value: { ...center, spot } }])
+  void store.commit(`Arrange ${center.name}`, [{ put: 'center', value: { ...center, spot } }])
 }
 function nudge(dx: number, dy: number, sizing: boolean): boolean {
   const id = (document.activeElement as HTMLElement | null)?.dataset.center
