@@ -16,7 +16,7 @@ export default defineConfig({
   test: {
     root: at('.'),
     include: ['core/**/*.test.ts', 'server/**/*.test.ts', 'web/**/*.test.ts', 'demo/**/*.test.ts', 'e2e/**/*.test.ts', 'scripts/**/*.test.ts'],
-    testTimeout: 60_000,
+    testTimeout: 120_000,
     hookTimeout: 120_000,
     pool: 'forks',
   },

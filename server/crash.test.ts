@@ -12,6 +12,8 @@ async function startProcess(file: string): Promise<{ process: ChildProcess; base
 }
 
 const KILLS = 20
+/** Each round starts a process, which takes seconds on a busy machine. */
+const LONGEST_MS = 300_000
 
 it(`loses nothing that was acknowledged when it is killed in the middle of writing, ${KILLS} times`, async () => {
   const first = await Harness.withDemo()
@@ -52,4 +54,4 @@ it(`loses nothing that was acknowledged when it is killed in the middle of writi
   const logged = await db('changes').where('id', 'like', 'c-w-%').count({ n: '*' }).first()
   expect(logged!.n).toBe([...ids].filter((id) => /^w-.*-a$/.test(id)).length)
   await db.destroy()
-})
+}, LONGEST_MS)

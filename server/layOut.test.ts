@@ -78,7 +78,7 @@ describe('moves on the plan', () => {
       expect(pulseOf(readingsOf(again))).toEqual(pulseOf(readingsOf(after)))
       for (let i = 0; i < made; i++) await turn('undo')
     }), { numRuns: 25 })
-  }, 60_000)
+  }, 180_000)
 })
 
 describe('other screens', () => {
