@@ -4,16 +4,9 @@ import { useRoute, useRouter } from 'vue-router'
 import { countAhead } from '@core/ahead'
 import { materialClashes } from '@core/supplies'
 import { useLookAhead } from '../composables/useLookAhead'
-import CenterPocket from '../parts/CenterPocket.vue'
-import LicensePocket from '../parts/LicensePocket.vue'
-import MaterialClashNote from '../parts/MaterialClashNote.vue'
-import PlacementPocket from '../parts/PlacementPocket.vue'
 import PulseBar from '../parts/PulseBar.vue'
-import ReadingPocket from '../parts/ReadingPocket.vue'
 import RefusalNote from '../parts/RefusalNote.vue'
-import RoomPocket from '../parts/RoomPocket.vue'
 import SegmentedTabs from '../parts/SegmentedTabs.vue'
-import SlotPocket from '../parts/SlotPocket.vue'
 import UnitFrame from '../parts/UnitFrame.vue'
 import UnitLength from '../parts/UnitLength.vue'
 import UnplacedIdeas from '../parts/UnplacedIdeas.vue'
@@ -26,6 +19,13 @@ const RoomPlan = defineAsyncComponent(() => import('./layOut/RoomPlan.vue'))
 const RoundedMap = defineAsyncComponent(() => import('./layOut/RoundedMap.vue'))
 const AdultsCover = defineAsyncComponent(() => import('./layOut/AdultsCover.vue'))
 const AheadList = defineAsyncComponent(() => import('./layOut/AheadList.vue'))
+const CenterPocket = defineAsyncComponent(() => import('../parts/CenterPocket.vue'))
+const LicensePocket = defineAsyncComponent(() => import('../parts/LicensePocket.vue'))
+const MaterialClashNote = defineAsyncComponent(() => import('../parts/MaterialClashNote.vue'))
+const PlacementPocket = defineAsyncComponent(() => import('../parts/PlacementPocket.vue'))
+const ReadingPocket = defineAsyncComponent(() => import('../parts/ReadingPocket.vue'))
+const RoomPocket = defineAsyncComponent(() => import('../parts/RoomPocket.vue'))
+const SlotPocket = defineAsyncComponent(() => import('../parts/SlotPocket.vue'))
 
 const store = useUnit()
 const board = useBoard()
