@@ -30,7 +30,7 @@ describe('place it for me', () => {
     const { snapshot, plan } = world([string], [], { materials: [bead] })
     const [best, ...rest] = bestSlots(snapshot, plan, 'string', undefined, 20)
     expect(best.where).toMatchObject({ day: 3, blockId: 'nap' })
-    expect(rest.find((one) => one.where.kind === 'moment' && one.where.blockId === 'choice')!.against).toContain('stop: small parts')
+    expect(rest.find((one) => one.where.kind === 'moment' && one.where.blockId === 'choice')!.against).toContainEqual({ kind: 'stop', words: 'stop: small parts' })
   })
   it('keeps clear of what needs the only hands at that time, and starts after it in the same block', () => {
     const bake = anActivity({ id: 'bake', title: 'Bake', attention: 'hands-on', minutes: { setUp: 0, do: 25, clear: 0 } })
@@ -38,15 +38,15 @@ describe('place it for me', () => {
     const { snapshot, plan } = world([bake, cut], [aPlacement(moment(3, 'choice'), { id: 'p', activityId: 'bake' })], { unit: aUnit({ days: 5, start: '2026-03-04' }) })
     const slots = bestSlots(snapshot, plan, 'cut', undefined, 50)
     const at = (from: string | null) => slots.find((one) => one.where.kind === 'moment' && one.where.day === 3 && one.where.blockId === 'choice' && one.where.from === from)!
-    expect(at(null).against).toContain('hands are at Bake then')
-    expect(at('09:55').against.some((one) => one.startsWith('hands'))).toBe(false)
+    expect(at(null).against).toContainEqual({ kind: 'hands', words: 'hands are at Bake then' })
+    expect(at('09:55').against.some((one) => one.kind === 'hands')).toBe(false)
     expect(at('09:55').score).toBeGreaterThan(at(null).score)
   })
   it('says when there is no time left to get ready', () => {
     const ice = anActivity({ id: 'ice', title: 'Ice', prep: [{ id: 'freeze', text: 'Freeze', minutes: 10, wait: 3 * 1440, splits: false, uses: [] }] })
     const { snapshot, plan } = world([ice], [], { today: '2026-03-04' })
     const slots = bestSlots(snapshot, plan, 'ice', undefined, 50)
-    const late = (day: number) => slots.filter((one) => one.where.kind === 'moment' && one.where.day === day).every((one) => one.against.includes('too soon to be ready'))
+    const late = (day: number) => slots.filter((one) => one.where.kind === 'moment' && one.where.day === day).every((one) => one.against.some(({ kind }) => kind === 'too-soon'))
     // Three days in the freezer from today, Wednesday: Monday 9 March is the first day that holds.
     expect([1, 2, 3, 4].map(late)).toEqual([true, true, true, false])
   })

@@ -11,6 +11,12 @@ import { gapsOf, touchesOf, type Gap } from '../touches/touches'
 import { canPlace, newPlacement } from '../plan/place'
 import { plannableOn, trySession, type ResolvedPlan, type Session } from '../plan/resolve'
 
+/** Something that speaks against a place: `stop` and `too-soon` rule it out as a mend, `hands` leaves a clash of adults standing. */
+export interface Objection {
+  kind: 'misses' | 'stop' | 'too-soon' | 'full-day' | 'hands' | 'in-a-row' | 'drying' | 'mess'
+  words: string
+}
+
 /** A place for a card, with what speaks for and against it. */
 export interface RankedSlot {
   where: Where
@@ -19,7 +25,7 @@ export interface RankedSlot {
   /** Higher is better; only to compare slots of one card. */
   score: number
   reasons: string[]
-  against: string[]
+  against: Objection[]
 }
 
 /** Points of a slot. A stop outweighs everyone taking part; a gap that closes outweighs one child who misses it. */
@@ -45,7 +51,8 @@ function judge(session: Session, ground: Ground): Pick<RankedSlot, 'score' | 're
   const { snapshot, plan, gaps } = ground
   const { activity, parts, days } = session
   const reasons: string[] = []
-  const against: string[] = []
+  const against: Objection[] = []
+  const objects = (kind: Objection['kind'], words: string) => against.push({ kind, words })
   let score = days[0].number * POINTS.later
   const taking = parts.filter((part) => part.does === 'takes-part')
   const expected = parts.filter((part) => days.some((day) => childHours(part.child, day.date) !== null))
@@ -56,7 +63,7 @@ function judge(session: Session, ground: Ground): Pick<RankedSlot, 'score' | 're
     reasons.push(`all ${expected.length} who come have something to do`)
   } else {
     reasons.push(`${countWords(taking.length, 'child', 'children')} ${taking.length === 1 ? 'takes' : 'take'} part`)
-    if (missing.length) against.push(`without ${names(missing.map((part) => part.child))}`)
+    if (missing.length) objects('misses', `without ${names(missing.map((part) => part.child))}`)
   }
   if (activity.folder && ground.here.get(days[0].date) === ground.mostHere) {
     score += POINTS.fullest
@@ -72,19 +79,19 @@ function judge(session: Session, ground: Ground): Pick<RankedSlot, 'score' | 're
   const stop = cautions.find((one) => one.severity === 'stop')
   if (stop) {
     score += POINTS.stop
-    against.push(`stop: ${stop.rule.title.toLowerCase()}`)
+    objects('stop', `stop: ${stop.rule.title.toLowerCase()}`)
   } else if (cautions.some((one) => one.severity === 'change')) score += POINTS.change
   const start = latestPrepStarts(activity, session.start)[0]
   if (start !== undefined && start < planMinute(snapshot.today, '00:00')) {
     score += POINTS.tooLate
-    against.push('too soon to be ready')
+    objects('too-soon', 'too soon to be ready')
   }
-  if (session.block) score += judgeMoment(session, ground, reasons, against)
+  if (session.block) score += judgeMoment(session, ground, reasons, objects)
   return { score, reasons, against }
 }
 
 /** What a moment meets among the others of its day. */
-function judgeMoment(session: Session, { snapshot, plan }: Ground, reasons: string[], against: string[]): number {
+function judgeMoment(session: Session, { snapshot, plan }: Ground, reasons: string[], objects: (kind: Objection['kind'], words: string) => void): number {
   const { date } = session.days[0]
   const others = plan.sessions.filter((one) => one.block && one.days[0].date === date && one.placement.status !== 'skipped')
   const all = [...others, session]
@@ -95,27 +102,27 @@ function judgeMoment(session: Session, { snapshot, plan }: Ground, reasons: stri
   }
   if (others.length >= MOST_A_DAY) {
     score += POINTS.thirdOfDay
-    against.push(`${countWords(others.length, 'thing')} planned that day already`)
+    objects('full-day', `${countWords(others.length, 'thing')} planned that day already`)
   }
   const clash = clashesOn(date, all, snapshot.adults).find((one) => one.sessions.includes(session))
   if (clash) {
     score += POINTS.clash
     const other = clash.sessions.find((one) => one !== session)
-    against.push(other ? `hands are at ${other.activity.title} then` : 'no hands are free then')
+    objects('hands', other ? `hands are at ${other.activity.title} then` : 'no hands are free then')
   }
   const row = inARow(all).find((one) => one.first === session || one.second === session)
   if (row) {
     score += POINTS.inARow
-    against.push(row.kind === 'high' ? 'two wild things in a row' : 'long sitting twice in a row')
+    objects('in-a-row', row.kind === 'high' ? 'two wild things in a row' : 'long sitting twice in a row')
   }
   const others24 = plan.sessions.filter((one) => one.block && one.activity.dries > 0)
   if (session.activity.dries && dryingClashes([...others24, session], snapshot.home.dryingPlaces).some((one) => one.sessions.includes(session))) {
     score += POINTS.wet
-    against.push('no place left to dry it')
+    objects('drying', 'no place left to dry it')
   }
   if (messesAtOnce(all).some((pair) => pair.includes(session))) {
     score += POINTS.mess
-    against.push('two messes at once')
+    objects('mess', 'two messes at once')
   }
   return score
 }
@@ -194,7 +201,7 @@ export function closersOf(gap: Gap, snapshot: UnitSnapshot, plan: ResolvedPlan, 
       const days = plan.program.days.filter((day) => (where.kind === 'moment' ? day.number === where.day : day.number >= where.fromDay))
       if (!days.some((day) => gap.dates.includes(day.date))) return []
       const slot = rankedAt(ground, plan, activityId, where, undefined)
-      if (!slot || slot.against.some((one) => one.startsWith('stop') || one.startsWith('too soon'))) return []
+      if (!slot || slot.against.some((one) => one.kind === 'stop' || one.kind === 'too-soon')) return []
       const session = trySession(snapshot, plan, newPlacement('try', snapshot.unit.id, activityId, where, slot.centerId))
       return session?.parts.some((part) => part.child.id === gap.child.id && part.does === 'takes-part') ? [slot] : []
     })

@@ -18,7 +18,7 @@ const remedies = computed(() => attentionRemedies(props.clash, house.adults))
 const other = computed(() => {
   const session = props.clash.sessions[props.clash.sessions.length - 1]
   if (!store.snapshot || !store.readings || props.clash.kind === 'lead-away') return undefined
-  return bestSlots(store.snapshot, store.readings.plan, session.activity.id, session.placement.id, 12).filter((slot) => !slot.against.some((words) => words.startsWith('hands') || words.startsWith('no hands'))).map((slot) => ({ slot, session }))[0]
+  return bestSlots(store.snapshot, store.readings.plan, session.activity.id, session.placement.id, 12).filter((slot) => !slot.against.some(({ kind }) => kind === 'hands')).map((slot) => ({ slot, session }))[0]
 })
 </script>
 

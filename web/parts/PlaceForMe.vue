@@ -26,7 +26,7 @@ function take(slot: RankedSlot) {
   <div class="place">
     <v-btn size="small" :class="{ plain }" :aria-expanded="open" @click="open = !open">{{ open ? 'Never mind' : placementId ? 'Find a better place' : 'Place it for me' }}</v-btn>
     <ol v-if="open" class="rows">
-      <li v-for="(slot, i) in slots" :key="slot.words"><button type="button" class="card slot" @click="take(slot)" @mouseenter="look(slot)" @mouseleave="look(null)" @focus="look(slot)" @blur="look(null)"><b>{{ i + 1 }}. {{ slot.words }}</b><span class="small">{{ capital(slot.reasons.join(', ')) }}</span><span v-if="slot.against.length" class="small ember">But: {{ slot.against.join(', ') }}</span></button></li>
+      <li v-for="(slot, i) in slots" :key="slot.words"><button type="button" class="card slot" @click="take(slot)" @mouseenter="look(slot)" @mouseleave="look(null)" @focus="look(slot)" @blur="look(null)"><b>{{ i + 1 }}. {{ slot.words }}</b><span class="small">{{ capital(slot.reasons.join(', ')) }}</span><span v-if="slot.against.length" class="small ember">But: {{ slot.against.map((one) => one.words).join(', ') }}</span></button></li>
       <li v-if="!slots.length" class="small">There is no place for it in the days ahead: it is too long for what is free, or nobody could take part.</li>
     </ol>
   </div>
