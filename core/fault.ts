@@ -25,3 +25,8 @@ export class InputError extends Error {
 export function demand(holds: unknown, field: string, message: string): asserts holds {
   if (!holds) throw new InputError({ field, message })
 }
+
+/** Throws an {@link InputError}: where words for a fault are costly and the check is made many thousand times. */
+export function fail(field: string, message: string): never {
+  throw new InputError({ field, message })
+}

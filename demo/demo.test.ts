@@ -19,11 +19,11 @@ import { demoHome } from './home'
 const TUESDAY = '2026-03-10'
 
 export const demoSnapshot = (unitId: string, today = TUESDAY): UnitSnapshot => {
-  const { home, children, adults, centers, materials, activities, units, placements, ideas, purchases } = demoHome(today)
+  const { home, children, adults, centers, materials, activities, units, placements, ideas, purchases, promises } = demoHome(today)
   const of = <T extends { unitId: string | null }>(list: T[]) => list.filter((one) => one.unitId === unitId)
   return {
     home: home!, children, adults, centers, materials, activities, unit: units.find((unit) => unit.id === unitId)!,
-    placements: of(placements), ideas: of(ideas), purchases: of(purchases), today, lastDayBefore: lastDayBefore(home!, units, units.find((unit) => unit.id === unitId)!),
+    placements: of(placements), ideas: of(ideas), purchases: of(purchases), promises: of(promises), today, lastDayBefore: lastDayBefore(home!, units, units.find((unit) => unit.id === unitId)!),
   }
 }
 

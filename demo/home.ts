@@ -101,7 +101,7 @@ const ON_HAND: Record<string, [number, string]> = {
   'cooked-dough': [0, ''], 'fine-salt': [900, 'kitchen'], 'corn-starch': [300, 'kitchen'], 'wheat-flour': [1800, 'kitchen, sealed tub'], 'baking-soda': [400, 'kitchen'], vinegar: [700, 'kitchen, high'],
   'rolled-oats': [2400, 'kitchen'], rice: [4600, 'garage, lidded tub'], 'animal-figure': [12, 'block shelf'], 'potting-soil': [5000, 'shed'], 'grass-seed': [120, 'shed'],
   tray: [18, 'tray shelf'], bowl: [4, 'kitchen'], 'small-dish': [10, 'kitchen'], 'paper-cup': [14, 'kitchen'], spoon: [10, 'kitchen'], scoop: [7, 'bin box'], tongs: [4, 'tray shelf'],
-  pipette: [6, 'water box'], 'muffin-tin': [2, 'kitchen'], 'water-tub': [1, 'shed'], water: [10_000_000, 'tap'], towel: [14, 'laundry'], 'hand-fan': [4, 'wind basket'], 'kitchen-scale': [1, 'kitchen'],
+  pipette: [6, 'water box'], 'muffin-tin': [2, 'kitchen'], 'water-tub': [1, 'shed'], towel: [14, 'laundry'], 'hand-fan': [4, 'wind basket'], 'kitchen-scale': [1, 'kitchen'],
   wipe: [20, 'by the sink'], 'unit-block': [90, 'block rug'], 'wooden-cube': [24, 'block rug'], 'interlocking-brick': [60, 'block rug'], 'toy-car': [11, 'block rug'], gutter: [3, 'shed'], 'nut-bolt': [12, 'garage'], 'toy-tool': [8, 'garage'], 'ride-on': [2, 'yard'], 'foam-roller': [2, 'art shelf'], 'theme-figure': [6, 'block shelf'], 'cardboard-box': [2, 'garage'], 'small-car': [10, 'high shelf'], 'ramp-board': [2, 'behind the shelf'],
   'people-figure': [8, 'block shelf'], 'soft-ball': [8, 'yard box'], 'shape-tile': [32, 'glow table'], 'rolling-pin': [6, 'dough shelf'], 'dough-cutter': [18, 'dough shelf'],
   'child-scissors': [5, 'art shelf'], magnifier: [3, 'discovery shelf'], flashlight: [2, 'drawer'], dice: [2, 'circle basket'], shaker: [16, 'music basket'], 'picture-book': [24, 'book nook'],
@@ -132,7 +132,7 @@ const OWN_IDEAS: Activity[] = [{
 
 const emptyUnit = (id: string, name: string, start: CalendarDate, days: number, budget: number): Unit => ({
   id, name, start, days, budget, bigIdea: '', questions: [], words: [], objects: [], books: [], focus: { letter: '', number: '', shape: '', colour: '' },
-  style: 'centers', interest: '', closureHandling: {}, events: [], slowProjects: [], note: '',
+  style: 'centers', interest: '', asked: {}, closureHandling: {}, events: [], slowProjects: [], note: '',
 })
 
 const thing = (name: string, colours: string, category: string, size: ThemeObject['size'], onHand: number, over: Partial<ThemeObject> = {}): ThemeObject =>
@@ -236,7 +236,7 @@ export function demoHome(today: CalendarDate): PlanFile {
   const windDays = programDays(HOME, { start: windStart, days: 11, closureHandling: {} }).days
   const units = [marketDay(marketStart), windAndKites(windStart), wheelsAndRamps(windDays[10].date)]
   const bought = (id: string, materialId: string, quantity: number, paid: number, daysAgo: number): Purchase =>
-    ({ id, unitId: 'wind-and-kites', materialId, quantity, paid, date: addDays(today, -daysAgo) })
+    ({ id, unitId: 'wind-and-kites', materialId, quantity, paid, date: addDays(today, -daysAgo), shop: '', packs: [], category: '', by: 'Maren' })
   return writePlanFile({
     home: HOME, children: childrenOn(today), adults: ADULTS, centers: CENTERS, materials: materials(), activities: [...ACTIVITIES, ...OWN_IDEAS], units,
     placements: [...placementsOf('market-day', MARKET, 99), ...placementsOf('wind-and-kites', WIND, 4), ...placementsOf('wheels-and-ramps', WHEELS, 0)],
@@ -245,6 +245,7 @@ export function demoHome(today: CalendarDate): PlanFile {
       ...ideasOf('wind-and-kites', WIND, ['easel-spray', 'glow-letters', 'wind-letters', 'foam-sea'], ['A kite that we fly from the porch, if Yusra is here', 'Something with the windsock: which way today? page 12 in the blue notebook']),
       ...ideasOf('wheels-and-ramps', WHEELS, ['brick-pattern-road', 'geometric-sort', 'road-signs', 'travel-office'], ['Ask who has an old bicycle wheel']),
     ],
+    promises: [], stock: [],
     purchases: [bought('buy-1', 'crepe-streamer', 2400, 125, 9), bought('buy-2', 'bubble-mix', 946, 250, 9), bought('buy-3', 'grass-seed', 250, 399, 6), bought('buy-4', 'tissue-paper', 10, 125, 6)],
   })
 }

@@ -1,5 +1,5 @@
 import { WEEKDAYS, type CalendarDate, type TimeOfDay, type Weekday } from '../domain/primitives'
-import { demand } from '../fault'
+import { fail } from '../fault'
 
 const MS_PER_DAY = 86_400_000
 const ZERO = '0'.charCodeAt(0)
@@ -18,12 +18,21 @@ function digits(text: string, from: number, to: number): number {
  */
 export function dayNumber(date: CalendarDate): number {
   const days = Date.UTC(digits(date, 0, 4), digits(date, 5, 7) - 1, digits(date, 8, 10)) / MS_PER_DAY
-  demand(Number.isInteger(days), 'date', `${date} is not a date`)
+  if (!Number.isInteger(days)) fail('date', `${date} is not a date`)
   return days
 }
 
+/** Dates that were written out before, by their day count. There are as many as a plan has days: a list of a unit asks for the same few thousand times. */
+const written = new Map<number, CalendarDate>()
+
 /** The calendar date of a day count made by {@link dayNumber}. */
-export const dateOfDay = (days: number): CalendarDate => new Date(days * MS_PER_DAY).toISOString().slice(0, 10)
+export function dateOfDay(days: number): CalendarDate {
+  const known = written.get(days)
+  if (known !== undefined) return known
+  const date = new Date(days * MS_PER_DAY).toISOString().slice(0, 10)
+  written.set(days, date)
+  return date
+}
 
 /** The date `count` days after `date`; before it where `count` is negative. `addDays('2026-02-27', 2)` is `2026-03-01`. */
 export const addDays = (date: CalendarDate, count: number): CalendarDate => dateOfDay(dayNumber(date) + count)
@@ -50,7 +59,7 @@ export const daysInMonth = (year: number, month: number): number => new Date(Dat
  * @example completedMonths('2024-01-31', '2026-02-28') // 25
  */
 export function completedMonths(born: CalendarDate, on: CalendarDate): number {
-  demand(born <= on, 'born', `This child is born on ${born}, after ${on}`)
+  if (born > on) fail('born', `This child is born on ${born}, after ${on}`)
   const [year, month, day] = [digits(on, 0, 4), digits(on, 5, 7), digits(on, 8, 10)]
   const anniversary = Math.min(digits(born, 8, 10), daysInMonth(year, month))
   return (year - digits(born, 0, 4)) * 12 + (month - digits(born, 5, 7)) - (day < anniversary ? 1 : 0)

@@ -4,6 +4,7 @@ import { completedMonths, minutesOf, timeOf } from '../calendar/dates'
 import type { Material, TimeOfDay, UnitSnapshot } from '../domain'
 import { clockWords, listWords } from '../format/words'
 import { centersFor, standingAt } from '../plan/place'
+import { keep } from '../plan/kept'
 import { partsOf, plannableOn, type ResolvedPlan, type Session } from '../plan/resolve'
 import { usersOf } from '../supplies/needs'
 import { CAUTION_RULES, type CautionRule, type Exposure, type MaterialRule, type Occurrence, type Reaching, type Severity } from './rules'
@@ -137,8 +138,13 @@ export function remediesOf(caution: Caution, snapshot: UnitSnapshot, plan: Resol
   return remedies
 }
 
+const kept = keep<Session, Caution[]>()
+
 /** Cautions of one session, in the order of the rules. */
-export function sessionCautions(session: Session, plan: Pick<ResolvedPlan, 'materials' | 'illness'>): Caution[] {
+export const sessionCautions = (session: Session, plan: Pick<ResolvedPlan, 'materials' | 'illness'>): Caution[] =>
+  kept(session, [plan.materials, plan.illness], () => findCautions(session, plan))
+
+function findCautions(session: Session, plan: Pick<ResolvedPlan, 'materials' | 'illness'>): Caution[] {
   const occurrence = occurrenceOf(session, plan.illness)
   const exposures: Exposure[] = []
   for (const requirement of session.activity.requirements) {

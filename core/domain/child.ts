@@ -23,6 +23,8 @@ export const Child = z.strictObject({
   interests: z.array(Line).max(40),
   /** Where a child works ahead of, or behind, the stage that age gives. */
   stageOverrides: z.partialRecord(LearningDomain, Stage),
+  /** Brothers and sisters share one: families are asked once. Empty: a family of its own. For the provider's eyes only. */
+  family: OptionalLine.default(''),
   /** For the provider's eyes only: never on a share. */
   note: Note,
 })
@@ -30,4 +32,4 @@ export type Child = z.infer<typeof Child>
 
 /** A child of whom only the name, the birth date and the days are known. */
 export const newChild = (id: string, name: string, born: string, attendance: WeeklyHours): Child =>
-  ({ id, name, born, attendance, exceptions: [], naps: [], mouths: false, asthma: false, allergens: [], diet: '', sensory: 'new', interests: [], stageOverrides: {}, note: '' })
+  ({ id, name, born, attendance, exceptions: [], naps: [], mouths: false, asthma: false, allergens: [], diet: '', sensory: 'new', interests: [], stageOverrides: {}, family: '', note: '' })

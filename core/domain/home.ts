@@ -42,8 +42,18 @@ export type StageBounds = z.infer<typeof StageBounds>
 /** Stage bounds in completed months that a new home starts with. */
 export const DEFAULT_STAGE_BOUNDS: StageBounds = { youngToddler: 12, olderToddler: 24, preschool: 36, schoolAge: 60 }
 
+/** A shop, when someone goes there, and how long what is ordered there is on its way. */
+export const Shop = z.strictObject({
+  name: Line,
+  /** None: on any of the home's shopping days. */
+  weekdays: z.array(Weekday).max(7),
+  /** Days from the order until it is in the house; 0 for what is carried home. */
+  deliveryDays: z.number().int('Whole days').min(0).max(60, 'At most 60 days').default(0),
+})
+export type Shop = z.infer<typeof Shop>
+
 /** What a new home counts by until it says otherwise. */
-export const NEW_HOME_RULES = { license: EXAMPLE_LICENSE, targets: {}, dryingPlaces: 2, illness: null }
+export const NEW_HOME_RULES = { license: EXAMPLE_LICENSE, targets: {}, dryingPlaces: 2, illness: null, shops: [] }
 
 /** The licensed family child care home and its settings. */
 export const Home = z.strictObject({
@@ -64,6 +74,8 @@ export const Home = z.strictObject({
   stageBounds: StageBounds,
   /** Weekdays on which someone goes shopping. */
   shoppingDays: z.array(Weekday).max(7),
+  /** Shops with days of their own, or that send. A shop that is not here is visited on any shopping day. */
+  shops: z.array(Shop).max(40).default([]),
   /** How many days ahead an ask goes out to families. */
   askDaysAhead: z.number().int().min(0).max(60),
   style: PlanningStyle,

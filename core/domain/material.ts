@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { Allergen, Amount, Cents, Id, Line, OptionalLine, PositiveAmount } from './primitives'
+import { Allergen, Amount, CalendarDate, Cents, Id, Line, OptionalLine, PositiveAmount } from './primitives'
 
 /** Base units. Nothing is ever added across them. */
 export const UNITS = ['each', 'g', 'ml', 'cm', 'sheet'] as const
@@ -12,6 +12,8 @@ export const Pack = z.strictObject({
   size: z.number().int('A pack holds whole units').min(1, 'A pack must hold something').max(10_000_000),
   price: Cents,
   shop: Line,
+  /** When that price was last seen in that shop; null for an example that nobody has seen. */
+  seen: CalendarDate.nullable().default(null),
 })
 export type Pack = z.infer<typeof Pack>
 
@@ -39,10 +41,15 @@ export const MaterialSafety = z.strictObject({
 })
 export type MaterialSafety = z.infer<typeof MaterialSafety>
 
-/** How a shortage is met. */
-export const WAYS = ['buy', 'gather', 'borrow', 'ask'] as const
+/** How a shortage is met. What the house always has is not counted. */
+export const WAYS = ['buy', 'gather', 'borrow', 'ask', 'have'] as const
 export const Way = z.enum(WAYS)
 export type Way = z.infer<typeof Way>
+
+/** How what is on hand is. What has to be mended first cannot be counted on. */
+export const CONDITIONS = ['good', 'worn', 'mend'] as const
+export const Condition = z.enum(CONDITIONS)
+export type Condition = z.infer<typeof Condition>
 
 /** A thing that activities use. */
 export const Material = z.strictObject({
@@ -54,6 +61,11 @@ export const Material = z.strictObject({
   /** Where it is kept in the house. */
   place: OptionalLine,
   onHand: Amount,
+  /** The least that the house keeps of it, whatever is planned: it stands on the standing list. Null where none is kept. */
+  par: Amount.nullable().default(null),
+  condition: Condition.default('good'),
+  /** Last day on which what is on hand is good; null where it keeps, or nobody looked. */
+  expires: CalendarDate.nullable().default(null),
   packs: z.array(Pack).max(12),
   way: Way,
   /** Part of the shop: "paper and craft", "baking", "produce". */
@@ -65,3 +77,12 @@ export const Material = z.strictObject({
   safety: MaterialSafety,
 })
 export type Material = z.infer<typeof Material>
+
+/** A pack whose price nobody has seen in a shop yet. */
+export const newPack = (size: number, price: number, shop: string): Pack => ({ size, price, shop, seen: null })
+
+/** A material of which only the name is known: none in the house, nothing that a caution looks at. */
+export const newMaterial = (id: string, name: string): Material => ({
+  id, name, unit: 'each', use: 'consumable', place: '', onHand: 0, par: null, condition: 'good', expires: null, packs: [], way: 'gather', shopPart: 'craft pieces', keepsDays: null, density: null,
+  safety: { partMm: null, ballMm: null, cordMm: null, allergens: [], hazards: [] },
+})

@@ -40,6 +40,8 @@ export const Placement = z.strictObject({
   quantities: z.record(Id, PositiveAmount).default({}),
   /** Cautions of severity `change` that were set aside, with the reason that the day sheet prints. */
   setAside: z.array(z.strictObject({ ruleId: Id, reason: Line })).max(40),
+  /** What it took out of the pantry when it was done, by material; less what came back. */
+  took: z.record(Id, z.number().min(0).max(10_000_000)).default({}),
   /** How it went, from 0 (not at all) to 3 (they asked for more). */
   went: z.strictObject({ liked: z.number().int().min(0).max(3), note: OptionalLine }).nullable().default(null),
 })

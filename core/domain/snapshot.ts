@@ -6,7 +6,7 @@ import type { Home } from './home'
 import type { Material } from './material'
 import type { Placement } from './placement'
 import type { CalendarDate } from './primitives'
-import type { Idea, Purchase, Unit } from './unit'
+import type { FamilyPromise, Idea, Purchase, Unit } from './unit'
 
 /** All that belongs to the home rather than to one unit. */
 export interface House {
@@ -24,6 +24,7 @@ export interface UnitSnapshot extends House {
   placements: Placement[]
   ideas: Idea[]
   purchases: Purchase[]
+  promises: FamilyPromise[]
   today: CalendarDate
   /** Last day of the unit that runs before this one; null where there is none. */
   lastDayBefore: CalendarDate | null

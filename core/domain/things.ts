@@ -7,19 +7,22 @@ import { Home } from './home'
 import { Material } from './material'
 import { Placement } from './placement'
 import { Id, Line, Version } from './primitives'
-import { Idea, Purchase, Unit } from './unit'
+import { StockEntry, StockOp } from './stock'
+import { FamilyPromise, Idea, Purchase, Unit } from './unit'
 
 /** Every kind of row that people edit, with its schema. Form, API, file and store all go through this table. */
 export const THINGS = {
   home: Home, child: Child, adult: Adult, center: Center, material: Material, activity: Activity,
-  unit: Unit, idea: Idea, placement: Placement, purchase: Purchase,
+  unit: Unit, idea: Idea, placement: Placement, purchase: Purchase, promise: FamilyPromise, stock: StockEntry,
 } as const
 export type ThingKind = keyof typeof THINGS
 export type ThingOf<K extends ThingKind> = z.infer<(typeof THINGS)[K]>
 export const THING_KINDS = Object.keys(THINGS) as ThingKind[]
 
 /** Kinds that belong to one unit and go when it goes. */
-export const UNIT_KINDS = ['unit', 'idea', 'placement', 'purchase'] as const satisfies ThingKind[]
+export const UNIT_KINDS = ['unit', 'idea', 'placement', 'purchase', 'promise'] as const satisfies ThingKind[]
+/** Kinds that only grow: read by what they are about, and never all at once. */
+export const LOG_KINDS = ['stock'] as const satisfies ThingKind[]
 
 function putOf<K extends ThingKind>(kind: K) {
   return z.strictObject({
@@ -33,12 +36,12 @@ function putOf<K extends ThingKind>(kind: K) {
 
 const Put = z.discriminatedUnion('kind', [
   putOf('home'), putOf('child'), putOf('adult'), putOf('center'), putOf('material'), putOf('activity'),
-  putOf('unit'), putOf('idea'), putOf('placement'), putOf('purchase'),
+  putOf('unit'), putOf('idea'), putOf('placement'), putOf('purchase'), putOf('promise'),
 ])
 const Remove = z.strictObject({ op: z.literal('remove'), kind: z.enum(THING_KINDS as [ThingKind, ...ThingKind[]]), id: Id, base: Version })
 
-/** One write: put a whole row, or remove it. */
-export const Op = z.discriminatedUnion('op', [Put, Remove])
+/** One write: put a whole row, remove it, or change what is on hand of a material by an amount. */
+export const Op = z.discriminatedUnion('op', [Put, Remove, StockOp])
 export type Op = z.infer<typeof Op>
 export type PutOp = z.infer<typeof Put>
 

@@ -81,6 +81,8 @@ export const Unit = z.strictObject({
   /** The interest that it follows, in words and without a name. */
   interest: OptionalLine.default(''),
   budget: Cents.nullable(),
+  /** Day on which families were asked, by material. */
+  asked: z.record(Id, CalendarDate).default({}),
   /** How closures that fall inside are handled, by date; one not named here slides. */
   closureHandling: z.record(CalendarDate, ClosureHandling),
   events: z.array(SpecialEvent).max(20),
@@ -118,8 +120,37 @@ export type Idea = z.infer<typeof Idea>
 export const newIdea = (id: string, unitId: string | null, activityId: string | null, text = ''): Idea =>
   ({ id, unitId, activityId, text, link: '', page: '', sketch: '', stretches: {} })
 
-/** What was paid for something on the unit's list. */
+/** Packs as they were found in a shop. */
+export const BoughtPack = z.strictObject({ size: z.number().int('A pack holds whole units').min(1, 'A pack must hold something').max(10_000_000), count: z.number().int('Packs are whole').min(1).max(1000, 'At most 1,000 packs at once'), price: Cents })
+export type BoughtPack = z.infer<typeof BoughtPack>
+
+/** What was paid for something, for a unit or for the house. */
 export const Purchase = z.strictObject({
-  id: Id, unitId: Id, materialId: Id, quantity: z.number().min(0).max(10_000_000), paid: Cents, date: CalendarDate,
+  id: Id,
+  /** Null for what the house always needs, and once its unit is gone: the money was spent. */
+  unitId: Id.nullable(),
+  materialId: Id,
+  quantity: z.number().min(0).max(10_000_000),
+  paid: Cents,
+  date: CalendarDate,
+  shop: OptionalLine.default(''),
+  packs: z.array(BoughtPack).max(12).default([]),
+  /** For the tax folder, in the provider's words; empty for what its part of the shop says. */
+  category: OptionalLine.default(''),
+  by: OptionalLine.default(''),
 })
 export type Purchase = z.infer<typeof Purchase>
+
+/** What a family said it would bring. */
+export const FamilyPromise = z.strictObject({
+  id: Id,
+  unitId: Id,
+  materialId: Id,
+  quantity: z.number().gt(0, 'Say how many').max(10_000_000),
+  /** As whoever signed up wrote it. */
+  family: Line,
+  /** Bring it by. */
+  by: CalendarDate,
+  state: z.enum(['coming', 'came', 'off']),
+})
+export type FamilyPromise = z.infer<typeof FamilyPromise>

@@ -3,7 +3,7 @@ import { aCenter, aChild, aMaterial, anActivity, aNeed, aPlacement, aUnit, momen
 import { newIdea, type Row } from '../domain'
 import { canonical, PlanFile, planImport, referencesOf, thingName, unitPlanFile, writePlanFile } from './planFile'
 
-const nothing = { home: null, children: [], adults: [], centers: [], materials: [], activities: [], units: [], ideas: [], placements: [], purchases: [] }
+const nothing = { home: null, children: [], adults: [], centers: [], materials: [], activities: [], units: [], ideas: [], placements: [], purchases: [], promises: [], stock: [] }
 const file = (over: Partial<PlanFile> = {}) => writePlanFile({ ...nothing, ...over })
 const store = (...rows: Row[]) => (kind: string, id: string) => rows.find((row) => row.kind === kind && row.value.id === id)
 
@@ -13,7 +13,7 @@ describe('an import', () => {
     const plan = planImport(file({ centers: [aCenter()], children: [aChild(), aChild({ id: 'bo', name: 'Bo' })] }), store(...rows), undefined)
     if ('faults' in plan) throw new Error('was refused')
     expect(plan.entries.map((entry) => [entry.id, entry.does])).toEqual([['ann', 'replace'], ['bo', 'add'], ['art', 'same']])
-    expect(plan.ops.map((op) => op.base)).toEqual([5, 0])
+    expect(plan.ops.map((op) => (op as { base: number }).base)).toEqual([5, 0])
   })
   it('names references that lead nowhere, and two things of one id', () => {
     const placement = aPlacement(moment(1), { centerId: 'gone', keptOut: ['ann', 'nobody'], swaps: { thing: 'ghost' } })

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { Activity, Adult, Center, Child, Home, Idea, Material, Placement, Purchase, THINGS, Unit, type Op, type Row, type ThingKind, type ThingOf } from '../domain'
+import { Activity, Adult, Center, Child, FamilyPromise, Home, Idea, Material, Placement, Purchase, StockEntry, THINGS, Unit, type Op, type Row, type ThingKind, type ThingOf } from '../domain'
 import type { Fault } from '../fault'
 
 /** Version of the plan file that this core writes. It reads this one only. */
@@ -22,13 +22,15 @@ export const PlanFile = z.strictObject({
   ideas: z.array(Idea).max(MANY),
   placements: z.array(Placement).max(MANY),
   purchases: z.array(Purchase).max(MANY),
+  promises: z.array(FamilyPromise).max(MANY).default([]),
+  stock: z.array(StockEntry).max(MANY * 10).default([]),
 })
 export type PlanFile = z.infer<typeof PlanFile>
 
 /** Lists of a plan file with the kind of thing in each, in an order in which each only refers to earlier ones. */
 export const FILE_LISTS = [
   ['children', 'child'], ['adults', 'adult'], ['centers', 'center'], ['materials', 'material'], ['activities', 'activity'],
-  ['units', 'unit'], ['ideas', 'idea'], ['placements', 'placement'], ['purchases', 'purchase'],
+  ['units', 'unit'], ['ideas', 'idea'], ['placements', 'placement'], ['purchases', 'purchase'], ['promises', 'promise'], ['stock', 'stock'],
 ] as const satisfies [keyof PlanFile, ThingKind][]
 
 /** A reference from one thing to another: by which field, to which kind and id. */
@@ -62,10 +64,14 @@ export function referencesOf(kind: ThingKind, value: ThingOf<ThingKind>): Refere
         ...Object.entries(placement.swaps).flatMap(([requirement, id]) => to(`swaps.${requirement}`, 'material', id)),
       ]
     }
-    case 'purchase': {
-      const purchase = value as Purchase
-      return [...to('unitId', 'unit', purchase.unitId), ...to('materialId', 'material', purchase.materialId)]
+    case 'purchase':
+    case 'promise': {
+      const one = value as Purchase | FamilyPromise
+      return [...to('unitId', 'unit', one.unitId), ...to('materialId', 'material', one.materialId)]
     }
+    // What is written down for good does not hold on to a unit that goes.
+    case 'stock':
+      return to('materialId', 'material', (value as StockEntry).materialId)
     default:
       return []
   }
@@ -173,7 +179,7 @@ export function unitPlanFile(all: Omit<PlanFile, 'format' | 'version'>, unitId: 
     materials: all.materials.filter((material) => materialIds.has(material.id)),
     activities,
     units: all.units.filter((unit) => unit.id === unitId),
-    ideas, placements, purchases: [],
+    ideas, placements: placements.map((one) => ({ ...one, took: {} })), purchases: [], promises: [], stock: [],
   })
 }
 

@@ -7,7 +7,7 @@ import { fitOf, getWords, leadMinutes, leadWords, NO_FILTERS, passes, timesFor, 
 
 const SPAN = { from: '08:00', to: '17:00' }
 const sleeper = aChild({ id: 'bo', name: 'Bo', born: '2024-06-01', naps: [{ from: '09:00', to: '11:00' }, { from: '12:30', to: '15:00' }] })
-const context: FitContext = { home: aHome(), children: [aChild(), sleeper], centers: [aCenter()], materials: byId([aMaterial({ id: 'thing', onHand: 1, packs: [{ size: 4, price: 200, shop: 'here' }] })]), dates: ['2026-03-02', '2026-03-03'] }
+const context: FitContext = { home: aHome(), children: [aChild(), sleeper], centers: [aCenter()], materials: byId([aMaterial({ id: 'thing', onHand: 1, packs: [{ size: 4, price: 200, shop: 'here', seen: null }] })]), dates: ['2026-03-02', '2026-03-03'] }
 const prep = (minutes: number, wait: Activity['prep'][number]['wait']) => ({ id: `p${minutes}`, text: 'Do.', minutes, wait, splits: false, uses: [] })
 
 describe('how an idea fits', () => {

@@ -1,6 +1,7 @@
 import type {
-  Activity, Allergen, Attention, BaseUnit, Basis, CenterKind, GroupForm, Hazard, LearningDomain, Material, Pack, PrepStep, Requirement, Stage, Variant, Way,
+  Activity, Allergen, Attention, BaseUnit, Basis, CenterKind, GroupForm, Hazard, LearningDomain, Material, PrepStep, Requirement, Stage, Variant, Way,
 } from '../domain'
+import { newMaterial, newPack } from '../domain'
 
 /** Short forms in which the shipped library is written, so that an entry reads as an idea and not as a record. */
 
@@ -18,10 +19,9 @@ export interface MaterialFacts {
 
 /** A material of the library: none on hand, kept nowhere yet. Lengths in mm, prices in cents. */
 export function material(id: string, name: string, unit: BaseUnit, use: Material['use'], shopPart: string, facts: MaterialFacts = {}): Material {
-  const packs = (facts.packs ?? []).map(([size, price, shop]): Pack => ({ size, price, shop }))
+  const packs = (facts.packs ?? []).map(([size, price, shop]) => newPack(size, price, shop))
   return {
-    id, name, unit, use, shopPart, packs,
-    place: '', onHand: 0,
+    ...newMaterial(id, name), unit, use, shopPart, packs,
     way: facts.way ?? (packs.length ? 'buy' : 'gather'),
     keepsDays: facts.keeps ?? null,
     density: facts.density ?? null,

@@ -102,8 +102,8 @@ export const MATERIALS: readonly Material[] = [
   m('yogurt', 'plain yogurt', 'g', 'consumable', FOOD, { packs: [[900, 449, GROCER]], keeps: 10, allergens: ['milk'], hazards: ['shared-food'] }),
   m('oat-yogurt', 'oat yogurt', 'g', 'consumable', FOOD, { packs: [[450, 399, GROCER]], keeps: 10, hazards: ['shared-food'] }),
   m('ice-cube', 'ice cubes', 'each', 'consumable', FOOD, { way: 'gather', part: [40, 35, 30], hazards: ['water', 'ice'] }),
-  m('water', 'water', 'ml', 'consumable', HOUSE, { way: 'gather', hazards: ['water'], density: 1 }),
-  m('warm-water', 'hot water from the kettle', 'ml', 'consumable', HOUSE, { way: 'gather', hazards: ['hot'], density: 1 }),
+  m('water', 'water', 'ml', 'consumable', HOUSE, { way: 'have', hazards: ['water'], density: 1 }),
+  m('warm-water', 'hot water from the kettle', 'ml', 'consumable', HOUSE, { way: 'have', hazards: ['hot'], density: 1 }),
   // Kitchen and household
   m('tray', 'trays with a rim', 'each', 'reusable', HOUSE, { packs: [[1, 125, DOLLAR]] }),
   m('bowl', 'mixing bowls', 'each', 'reusable', HOUSE, { packs: [[2, 250, DOLLAR]] }),

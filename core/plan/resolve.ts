@@ -3,6 +3,7 @@ import { minutesOf, planMinute, timeOf } from '../calendar/dates'
 import { placeDates, programDays, type DateProblem, type ProgramDay, type ProgramDays } from '../calendar/programDays'
 import { hoursOn } from '../attendance/presence'
 import { blockOn, blocksOn, eventOn } from './blocks'
+import { keep } from './kept'
 import {
   takesPlacements, type Activity, type Center, type Child, type Home, type Material, type Placement, type RhythmBlock,
   type TimeOfDay, type Unit, type UnitSnapshot,
@@ -42,6 +43,12 @@ export interface ResolvedPlan {
 
 /** Things by their id. */
 export const byId = <T extends { id: string }>(things: readonly T[]): Map<string, T> => new Map(things.map((thing) => [thing.id, thing]))
+
+const keptPrograms = keep<Unit, ProgramDays>()
+const keptSessions = keep<Placement, Session | DateProblem | null>()
+const keptMaterials = keep<readonly Material[], Map<string, Material>>()
+const keptActivities = keep<readonly Activity[], Map<string, Activity>>()
+const keptCenters = keep<readonly Center[], Map<string, Center>>()
 
 const RANK = { 'takes-part': 2, beside: 1, out: 0 } as const
 
@@ -122,13 +129,17 @@ function sessionOn(snapshot: UnitSnapshot, { materials, activities, centers }: L
  */
 export function resolvePlan(snapshot: UnitSnapshot): ResolvedPlan {
   const { home, unit, today } = snapshot
-  const program = programDays(home, unit)
-  const lookups = { materials: byId(snapshot.materials), activities: byId(snapshot.activities), centers: byId(snapshot.centers) }
+  const program = keptPrograms(unit, [home], () => programDays(home, unit))
+  const { materials, activities, centers, children } = snapshot
+  const lookups = {
+    materials: keptMaterials(materials, [], () => byId(materials)), activities: keptActivities(activities, [], () => byId(activities)), centers: keptCenters(centers, [], () => byId(centers)),
+  }
+  const from = [home, unit, children, lookups.materials, lookups.activities, lookups.centers]
   const sessions: Session[] = []
   const problems: DateProblem[] = []
   for (const { placement, days, problem } of placeDates(snapshot.placements, program)) {
     if (problem) problems.push(problem)
-    const found = sessionOn(snapshot, lookups, placement, days)
+    const found = keptSessions(placement, from, () => sessionOn(snapshot, lookups, placement, days))
     if (!found) continue
     if ('placementId' in found) problems.push(found)
     else sessions.push(found)

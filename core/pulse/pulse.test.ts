@@ -9,7 +9,7 @@ const craft = anActivity({ id: 'craft', title: 'Craft', domains: ['fine-motor', 
 const world = (placements: Placement[], over: Partial<UnitSnapshot> = {}): UnitSnapshot => aSnapshot({
   children: children(3, { born: '2023-08-01' }), unit: aUnit({ days: 5, budget: 500 }), activities: [craft],
   adults: [{ id: 'mo', name: 'Mo', role: 'provider', hours: Object.fromEntries(['mon', 'tue', 'wed', 'thu', 'fri'].map((day) => [day, { from: '08:00', to: '17:00' }])), exceptions: [], prepWindows: [{ weekday: 'wed', name: 'Nap', from: '13:00', to: '14:00' }], note: '' }],
-  materials: [aMaterial({ id: 'bead', name: 'beads', packs: [{ size: 10, price: 300, shop: 'the craft shop' }], safety: BEAD })], placements, ...over,
+  materials: [aMaterial({ id: 'bead', name: 'beads', packs: [{ size: 10, price: 300, shop: 'the craft shop', seen: null }], safety: BEAD })], placements, ...over,
 })
 const pulse = (snapshot: UnitSnapshot) => pulseOf(readingsOf(snapshot))
 

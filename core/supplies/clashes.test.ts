@@ -5,7 +5,7 @@ import { resolvePlan } from '../plan'
 import { aCenter, aMaterial, anActivity, aNeed, aPlacement, aSnapshot, aUnit, children, moment, setUp } from '../testing/build'
 import { clashRemedies, materialClashes, remedied } from '.'
 
-const beads = (over: Partial<Material> = {}) => aMaterial({ id: 'bead', name: 'large beads', use: 'reusable', onHand: 40, packs: [{ size: 10, price: 150, shop: 'the craft shop' }], ...over })
+const beads = (over: Partial<Material> = {}) => aMaterial({ id: 'bead', name: 'large beads', use: 'reusable', onHand: 40, packs: [{ size: 10, price: 150, shop: 'the craft shop', seen: null }], ...over })
 const rings = aMaterial({ id: 'ring', name: 'rings', use: 'reusable', onHand: 30 })
 const idea = (id: string, quantity: number, over: Partial<Activity> = {}) => anActivity({ id, title: id.replace(/^./, (letter) => letter.toUpperCase()), standing: true, requirements: [aNeed('bead', { quantity })], ...over })
 const world = (placements: Placement[], activities: Activity[], over: Partial<UnitSnapshot> = {}) => {

@@ -26,7 +26,7 @@ export type ClashRemedy =
   | { kind: 'buy'; materialId: string; cents: number | null; words: string }
 
 const useOf = (need: Need): Use => ({ from: need.session.start, to: need.session.freeAgain, quantity: need.quantity })
-const ahead = (plan: ResolvedPlan): Need[] => needsOf(plan).filter((need) => need.material.use === 'reusable' && !plan.isBehind(need.session))
+const ahead = (plan: ResolvedPlan): Need[] => needsOf(plan).filter((need) => need.material.use === 'reusable' && need.material.way !== 'have' && !plan.isBehind(need.session))
 
 /** Needs of each reusable material, by its id. */
 function byMaterial(needs: readonly Need[]): Map<string, Need[]> {

@@ -31,7 +31,7 @@ describe('for whom an idea is, before it has a day', () => {
 
 describe('what an idea would take beyond the house', () => {
   it('counts what is short, and prices what is bought', () => {
-    const materials = [aMaterial({ onHand: 4, packs: [{ size: 5, price: 120, shop: 'the grocer' }] }), aMaterial({ id: 'ring', onHand: 9 }), aMaterial({ id: 'tube', way: 'ask' })]
+    const materials = [aMaterial({ onHand: 4, packs: [{ size: 5, price: 120, shop: 'the grocer', seen: null }] }), aMaterial({ id: 'ring', onHand: 9 }), aMaterial({ id: 'tube', way: 'ask' })]
     const activity = anActivity({ requirements: [aNeed('thing', { basis: { by: 'child' }, quantity: 2 }), aNeed('ring'), aNeed('tube')] })
     const parts = suits(activity, trial(children(3), materials))
     expect(toGet(activity, parts, byId(materials))).toMatchObject({ cost: 120, materials: [{ id: 'thing' }, { id: 'tube' }] })
@@ -41,7 +41,7 @@ describe('what an idea would take beyond the house', () => {
 describe('why a number is what it is', () => {
   const lineOf = (need: Parameters<typeof aNeed>[1], where = moment(4), material = {}, today = '2026-03-02') => {
     const snapshot = aSnapshot({
-      today, children: children(7), materials: [aMaterial({ packs: [{ size: 10, price: 100, shop: 'the grocer' }], ...material })],
+      today, children: children(7), materials: [aMaterial({ packs: [{ size: 10, price: 100, shop: 'the grocer', seen: null }], ...material })],
       activities: [anActivity({ standing: true, requirements: [aNeed('thing', need)] })], placements: [aPlacement(where)],
     })
     return supplyList(snapshot, resolvePlan(snapshot))[0]
@@ -56,7 +56,8 @@ describe('why a number is what it is', () => {
     expect([packWords(line, 'metric'), getByWords(line)]).toEqual(['3 × 10', 'by Sat 7'])
     expect(getByWords(lineOf({ quantity: 23 }, moment(4), { keepsDays: 1 }))).toBe('by Sat 7, and again: it will not keep')
     expect(getByWords(lineOf({ quantity: 23 }, moment(4), {}, '2026-03-08'))).toBe('late by 6 days: next trip Sat 14')
-    expect(getByWords(lineOf({ quantity: 23 }, moment(4), { way: 'ask' }))).toBe('ask by Wed 4')
+    // Brought on Friday 6, so that Saturday's trip can still make up for it; asked five days before.
+    expect(getByWords(lineOf({ quantity: 23 }, moment(4), { way: 'ask' }, '2026-02-27'))).toBe('ask by Sun 1')
     expect(getByWords(lineOf({ quantity: 23 }, moment(4), { onHand: 30 }))).toBe('')
   })
 })

@@ -1,15 +1,18 @@
 import type { Part } from '../attendance/participants'
-import { planMinute, addDays } from '../calendar/dates'
+import { minutesOf } from '../calendar/dates'
 import type { Activity, BaseUnit, Material, Requirement } from '../domain'
 import type { ResolvedPlan, Session } from '../plan/resolve'
 
 /** Rounding noise of products such as 10 x 1.1 is below this; no real quantity is. */
 const NOISE = 1e-6
 
+/** A quantity without the noise that sums and products leave: to a millionth of a base unit. */
+export const tidy = (quantity: number): number => Math.round(quantity * 1e6) / 1e6
+
 /** Adds the spare share, and rounds up what comes in pieces. */
 function rounded(raw: number, spare: number, unit: BaseUnit): number {
-  const withSpare = Math.round((raw * (1 + spare)) / NOISE) * NOISE
-  return unit === 'each' || unit === 'sheet' ? Math.ceil(withSpare - NOISE) : Number(withSpare.toFixed(6))
+  const withSpare = tidy(raw * (1 + spare))
+  return unit === 'each' || unit === 'sheet' ? Math.ceil(withSpare - NOISE) : tidy(withSpare)
 }
 
 /** How one requirement of one session comes to its quantity. */
@@ -92,7 +95,7 @@ export function peakInUse(uses: readonly Use[]): Peak {
     inUse += step.by
     if (inUse > peak.quantity + NOISE) Object.assign(peak, { quantity: inUse, from: step.at, to: steps[i + 1]?.at ?? step.at })
   })
-  return { ...peak, quantity: Math.round(peak.quantity / NOISE) * NOISE }
+  return { quantity: tidy(peak.quantity), from: peak.from, to: peak.to }
 }
 
 /** How late an overnight step may end: the evening before it is due. */
@@ -113,7 +116,4 @@ export function latestPrepStarts(activity: Pick<Activity, 'prep'>, start: number
   return starts
 }
 
-function eveningBefore(minute: number): number {
-  const date = new Date(Math.floor(minute / 1440) * 86_400_000).toISOString().slice(0, 10)
-  return planMinute(addDays(date, -1), EVENING_END)
-}
+const eveningBefore = (minute: number): number => (Math.floor(minute / 1440) - 1) * 1440 + minutesOf(EVENING_END)

@@ -1,4 +1,5 @@
-import { demand } from '../fault'
+import { demand, fail } from '../fault'
+import { tidy } from './needs'
 
 /** What a pack holds and costs. */
 export interface PackOffer {
@@ -37,10 +38,10 @@ export function coverByPacks<P extends PackOffer>(need: number, offers: readonly
   demand(Number.isFinite(need) && need >= 0, 'need', 'The need must be 0 or more')
   demand(need <= LARGEST_NEED, 'need', `The need must be at most ${LARGEST_NEED.toLocaleString('en')}`)
   demand(offers.length > 0 && offers.length <= 255, 'packs', 'Name 1 to 255 packs')
-  offers.forEach((offer, i) => {
-    demand(Number.isSafeInteger(offer.size) && offer.size >= 1, `packs.${i}.size`, 'A pack must hold a whole number of units, 1 or more')
-    demand(Number.isSafeInteger(offer.price) && offer.price >= 0, `packs.${i}.price`, 'A price must be 0 or more whole cents')
-  })
+  for (const [i, { size, price }] of offers.entries()) {
+    if (!Number.isSafeInteger(size) || size < 1) fail(`packs.${i}.size`, 'A pack must hold a whole number of units, 1 or more')
+    if (!Number.isSafeInteger(price) || price < 0) fail(`packs.${i}.price`, 'A price must be 0 or more whole cents')
+  }
   const step = offers.reduce((common, offer) => gcd(common, offer.size), 0)
   const sizes = offers.map((offer) => offer.size / step)
   const steps = Math.ceil(Math.ceil(need) / step)
@@ -63,12 +64,53 @@ export function coverByPacks<P extends PackOffer>(need: number, offers: readonly
   const packs = offers.flatMap((pack, i) => (counts[i] ? [{ pack, count: counts[i] }] : []))
   const total = packs.reduce((sum, { pack, count }) => sum + pack.size * count, 0)
   const cost = packs.reduce((sum, { pack, count }) => sum + pack.price * count, 0)
-  return { packs, total, leftover: Number((total - need).toFixed(6)), cost }
+  return { packs, total, leftover: tidy(total - need), cost }
 }
+
+/** Largest whole number that a double holds exactly. */
+const EXACT = Number.MAX_SAFE_INTEGER
 
 /** For every number of steps up to `steps`, the pack that a best cover of it takes last. */
 function choices(steps: number, sizes: readonly number[], prices: readonly number[]): Uint8Array {
+  const largest = Math.max(...sizes)
+  const mostPacks = Math.ceil(steps / Math.min(...sizes)) + 1
+  // Cost, then leftover, then number of packs as the digits of one number, so that one comparison settles all three.
+  const perLeftover = mostPacks + 1
+  const perCent = perLeftover * (largest + 1)
+  const mostCost = Math.min(...sizes.map((size, i) => Math.ceil(steps / size) * prices[i]))
+  if ((mostCost + Math.max(...prices)) * perCent < EXACT) return choicesAsOne(steps, sizes, prices, perCent, perLeftover)
+  return choicesApart(steps, sizes, prices)
+}
+
+/** {@link choices} where cost, leftover and number fit into one exact number. */
+function choicesAsOne(steps: number, sizes: readonly number[], prices: readonly number[], perCent: number, perLeftover: number): Uint8Array {
+  const largest = Math.max(...sizes)
   const pick = new Uint8Array(steps + 1)
+  // What is covered already by as much too much stands before 0.
+  const best = new Float64Array(steps + 1 + largest)
+  for (let over = 1; over <= largest; over++) best[largest - over] = over * perLeftover
+  const adds = Float64Array.from(prices, (price) => price * perCent + 1)
+  const back = Int32Array.from(sizes)
+  const count = sizes.length
+  for (let q = 1; q <= steps; q++) {
+    const at = q + largest
+    let least = best[at - back[0]] + adds[0]
+    let pack = 0
+    for (let i = 1; i < count; i++) {
+      const sum = best[at - back[i]] + adds[i]
+      if (sum < least) {
+        least = sum
+        pack = i
+      }
+    }
+    best[at] = least
+    pick[q] = pack
+  }
+  return pick
+}
+
+/** {@link choices} for needs and prices so large that each of the three is compared on its own. */
+function choicesApart(steps: number, sizes: readonly number[], prices: readonly number[]): Uint8Array {  const pick = new Uint8Array(steps + 1)
   const cost = new Float64Array(steps + 1)
   const total = new Float64Array(steps + 1)
   const count = new Uint32Array(steps + 1)

@@ -2,10 +2,11 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { minutesOf, planMinute } from '../calendar/dates'
 import { resolvePlan } from '../plan/resolve'
-import { aHome, aMaterial, anActivity, aNeed, aPlacement, aSnapshot, children, moment, setUp } from '../testing/build'
+import { aHome, aMaterial, anActivity, aNeed, aPlacement, aPurchase, aSnapshot, children, moment, setUp } from '../testing/build'
 import { latestPrepStarts, peakInUse, quantityFor } from './needs'
 import { coverByPacks, type PackOffer } from './packs'
-import { moneyOf, supplyList } from './supplyList'
+import { moneyOf } from './money'
+import { supplyList } from './supplyList'
 import { getBy } from './trips'
 
 const linesOf = (over: Parameters<typeof aSnapshot>[0]) => {
@@ -54,7 +55,7 @@ describe('what is needed', () => {
 })
 
 describe('reusables', () => {
-  const beads = aMaterial({ id: 'bead', name: 'large beads', use: 'reusable', onHand: 40, packs: [{ size: 20, price: 450, shop: 'the craft shop' }] })
+  const beads = aMaterial({ id: 'bead', name: 'large beads', use: 'reusable', onHand: 40, packs: [{ size: 20, price: 450, shop: 'the craft shop', seen: null }] })
   const take = (id: string, quantity: number, standing: boolean) => anActivity({ id, standing, requirements: [aNeed('bead', { quantity })] })
   const placements = [
     aPlacement(setUp(1, 10), { id: 'dough', activityId: 'dough' }), aPlacement(setUp(1, 5), { id: 'glow', activityId: 'glow' }), aPlacement(moment(8), { id: 'tray', activityId: 'tray' }),
@@ -132,12 +133,12 @@ describe('packs', () => {
 })
 
 describe('when to get it', () => {
-  it('is the last trip before the first use', () => expect(getBy(['sat', 'wed'], '2026-03-10', '2026-03-12', null, '2026-03-02')).toEqual({ date: '2026-03-07', lateDays: 0, spoils: false }))
-  it('is not the day itself, since she shops after the children have gone', () => expect(getBy(['tue'], '2026-03-10', '2026-03-10', null, '2026-03-01').date).toBe('2026-03-03'))
-  it('says by how many days it is late when no trip is left', () => expect(getBy(['sat'], '2026-03-10', '2026-03-10', null, '2026-03-09')).toEqual({ date: '2026-03-14', lateDays: 5, spoils: false }))
+  it('is the last trip before the first use', () => expect(getBy({ weekdays: ['sat', 'wed'], deliveryDays: 0 }, '2026-03-10', '2026-03-12', null, '2026-03-02')).toEqual({ date: '2026-03-07', here: '2026-03-07', lateDays: 0, spoils: false }))
+  it('is not the day itself, since she shops after the children have gone', () => expect(getBy({ weekdays: ['tue'], deliveryDays: 0 }, '2026-03-10', '2026-03-10', null, '2026-03-01').date).toBe('2026-03-03'))
+  it('says by how many days it is late when no trip is left', () => expect(getBy({ weekdays: ['sat'], deliveryDays: 0 }, '2026-03-10', '2026-03-10', null, '2026-03-09')).toEqual({ date: '2026-03-14', here: '2026-03-14', lateDays: 5, spoils: false }))
   it('says when it will not keep until the last use', () => {
-    expect(getBy(['sat'], '2026-03-10', '2026-03-18', 5, '2026-03-02').spoils).toBe(true)
-    expect(getBy(['sat'], '2026-03-10', '2026-03-12', 5, '2026-03-02').spoils).toBe(false)
+    expect(getBy({ weekdays: ['sat'], deliveryDays: 0 }, '2026-03-10', '2026-03-18', 5, '2026-03-02').spoils).toBe(true)
+    expect(getBy({ weekdays: ['sat'], deliveryDays: 0 }, '2026-03-10', '2026-03-12', 5, '2026-03-02').spoils).toBe(false)
   })
   it('counts preparation as the first use: ice boats for Thursday at ten need their cups on Wednesday evening at the latest', () => {
     const activity = anActivity({ prep: [{ id: 'fill', text: 'Fill', minutes: 15, wait: 720, splits: false, uses: ['thing'] }, { id: 'unmould', text: 'Unmould', minutes: 10, wait: 0, splits: false, uses: [] }], requirements: [aNeed('thing', { quantity: 4 })] })
@@ -147,16 +148,16 @@ describe('when to get it', () => {
     expect(latestPrepStarts(activity, planMinute('2026-03-05', '07:50'))[0] + 15).toBe(planMinute('2026-03-04', '19:40'))
     const { lines } = linesOf({ activities: [activity], materials: [aMaterial()], placements: [aPlacement(moment(2, 'choice', '10:00'))] })
     expect(lines[0].firstUse).toMatchObject({ by: 'prep', step: 'Fill', date: '2026-03-04' })
-    expect(minutesOf('21:35')).toBe(lines[0].firstUse.minute % 1440)
+    expect(minutesOf('21:35')).toBe(lines[0].firstUse!.minute % 1440)
   })
   it('ends an overnight step the evening before', () => {
     const activity = anActivity({ prep: [{ id: 'dry', text: 'Paint', minutes: 20, wait: 'overnight', splits: false, uses: [] }] })
     expect(latestPrepStarts(activity, planMinute('2026-03-05', '09:30'))).toEqual([planMinute('2026-03-04', '20:40')])
   })
-  it('sends an ask to families five days ahead, and is late when that has passed', () => {
+  it('asks families five days before they bring it, on the last open day before the first use, and is late when that has passed', () => {
     const over = { activities: [anActivity({ requirements: [aNeed('thing')] })], materials: [aMaterial({ way: 'ask' as const })], placements: [aPlacement(moment(5))] }
-    expect(linesOf(over).lines[0]).toMatchObject({ askOn: '2026-03-05', late: false, cost: 0 })
-    expect(linesOf({ ...over, today: '2026-03-06' }).lines[0].late).toBe(true)
+    expect(linesOf(over).lines[0]).toMatchObject({ ask: { on: '2026-03-04', bringBy: '2026-03-09', asked: null }, late: false, cost: 0 })
+    expect(linesOf({ ...over, today: '2026-03-05' }).lines[0].late).toBe(true)
   })
 })
 
@@ -169,18 +170,17 @@ describe('what is behind us', () => {
 })
 
 describe('money', () => {
-  const pack = (price: number) => [{ size: 1, price, shop: 'the grocer' }]
-  it('adds what was spent and what is planned, and names the three dearest lines with what would be lost', () => {
+  const pack = (price: number) => [{ size: 1, price, shop: 'the grocer', seen: null }]
+  it('adds what was spent and what is planned, and names what has no price', () => {
     const materials = [100, 400, 300, 200].map((price, i) => aMaterial({ id: `m-${i}`, name: `thing ${i}`, packs: pack(price) }))
     const activities = materials.map((one, i) => anActivity({ id: `a-${i}`, title: `Activity ${i}`, requirements: [aNeed(one.id)] }))
     const { snapshot, lines } = linesOf({
       materials: [...materials, aMaterial({ id: 'odd', name: 'odd' })], activities: [...activities, anActivity({ id: 'a-odd', requirements: [aNeed('odd')] })],
       placements: [...activities, { id: 'a-odd' }].map((one, i) => aPlacement(moment(i + 1), { id: `p-${i}`, activityId: one.id })),
-      purchases: [{ id: 'b', unitId: 'unit', materialId: 'm-0', quantity: 1, paid: 250, date: '2026-03-01' }],
+      purchases: [aPurchase({ materialId: 'm-0', paid: 250 })],
     })
     const money = moneyOf({ ...snapshot, unit: { ...snapshot.unit, budget: 1000 } }, lines)
     expect(money).toMatchObject({ spent: 250, planned: 1000, total: 1250, over: 250 })
-    expect(money.savings.map((one) => [one.saves, one.loses])).toEqual([[400, ['Activity 1']], [300, ['Activity 2']], [200, ['Activity 3']]])
     expect(money.unpriced.map((line) => line.material.id)).toEqual(['odd'])
   })
 })

@@ -1,163 +1,162 @@
 import { addDays, dateOfDay } from '../calendar/dates'
-import type { CalendarDate, Material, Pack, UnitSnapshot } from '../domain'
-import { byId, type ResolvedPlan, type Session } from '../plan/resolve'
-import { latestPrepStarts, needsOf, peakInUse, type Need } from './needs'
+import { isOpen } from '../calendar/programDays'
+import type { CalendarDate, FamilyPromise, Home, Material, Pack } from '../domain'
+import { keep } from '../plan/kept'
+import type { ResolvedPlan, Session } from '../plan/resolve'
+import type { UnitSnapshot } from '../domain'
+import { buysOf, type Buy } from './buys'
+import { countedOn, giveOut, lastDayOf, peakOf, shortageOf, supplyNeed, useOf, type FirstUse, type ListSource, type SupplyNeed } from './give'
+import { lendAlternatives } from './lend'
+import { sessionNeeds, tidy } from './needs'
 import { coverByPacks, type Cover } from './packs'
-import { getBy, type GetBy } from './trips'
+import { getBy, shopDays, type GetBy } from './trips'
 
-/** When and by what a material is first used. */
-export interface FirstUse {
-  date: CalendarDate
-  /** Plan minute. */
-  minute: number
-  by: 'placement' | 'prep'
-  session: Session
-  /** The preparation step, where it is one. */
-  step: string | null
-}
-
-/** One material on the list of a unit. */
+/** One material on the list. */
 export interface SupplyLine {
   material: Material
   /** Consumable: all that is still to be used. Reusable: the most in use at once. */
   need: number
   /** When the most is in use, for a reusable. */
   peak: { from: CalendarDate; to: CalendarDate } | null
+  /** What of it can be counted on; Infinity where the house always has it. */
   onHand: number
+  /** What families said they would bring, in time. */
+  coming: number
+  /** Missing for what is planned. */
   shortage: number
-  /** Packs to buy; null where nothing is short, it is not bought, or no price is known. */
+  /** To be got besides, so that the house has its least again. */
+  topUp: number
+  /** Packs to buy; null where nothing is bought, or no price is known. */
   cover: Cover<Pack> | null
-  /** Cents to pay; 0 where nothing is bought. */
+  /** Where and when, a part for each trip; a thing that does not keep may take several. */
+  buys: Buy[]
+  /** Cents to pay in all; 0 where nothing is bought. */
   cost: number
+  /** Cents of it for what is planned. */
+  planCost: number
   /** Short, to be bought, and without a known pack. */
   unpriced: boolean
   /** What it is for, in order of time, with what each takes of the stock first. */
-  needs: (Need & { short: number })[]
-  firstUse: FirstUse
-  lastUse: CalendarDate
+  needs: SupplyNeed[]
+  /** Null where nothing planned takes it: it is only low. */
+  firstUse: FirstUse | null
+  lastUse: CalendarDate | null
   getBy: GetBy | null
-  /** Day the ask to families goes out, where it is asked for. */
-  askOn: CalendarDate | null
+  /** Where families are asked: the day the ask goes out, the day they bring it by, and the day they were asked. */
+  ask: { on: CalendarDate; bringBy: CalendarDate; asked: CalendarDate | null } | null
+  /** Nobody brought it in time: it is bought after all. */
+  fellBack: boolean
   late: boolean
 }
 
+/** Something to get, for what is planned or for the house. */
+export const isToGet = (line: SupplyLine): boolean => line.shortage > 0 || line.topUp > 0
+
+const keptNeeds = keep<Session, SupplyNeed[]>()
+const keptGiven = keep<Material, SupplyNeed[]>()
+const keptLines = keep<Material, SupplyLine>()
+
 /** Needs that today's cupboard must still meet: what is behind us has taken its share already. */
-function stillToCome(plan: ResolvedPlan, today: CalendarDate): Need[] {
-  return needsOf(plan).filter(({ session, material }) => {
-    if (plan.isBehind(session)) return false
-    return material.use === 'reusable' || session.days[0].date >= today
+function stillToCome(source: ListSource): SupplyNeed[] {
+  const { plan, snapshot: { today } } = source
+  return plan.sessions.flatMap((session): SupplyNeed[] => {
+    if (plan.isBehind(session)) return []
+    const all = keptNeeds(session, [plan.materials], () => sessionNeeds(session, plan.materials).map((need) => supplyNeed(need, useOf(need))))
+    return session.days[0].date < today ? all.filter((need) => need.material.use !== 'consumable') : all
   })
 }
 
-/** On-hand counts go to the earliest use first; what is left over of each need is short there. */
-function giveOut(needs: Need[], material: Material): (Need & { short: number })[] {
-  if (material.use === 'consumable') {
-    let left = material.onHand
-    return needs.map((need) => {
-      const short = Math.max(0, need.quantity - left)
-      left = Math.max(0, left - need.quantity)
-      return { ...need, short }
-    })
-  }
-  return needs.map((need, i) => {
-    const earlier = needs.slice(0, i).filter((other) => other.session.freeAgain > need.session.start && other.session.start < need.session.freeAgain)
-    const uses = [...earlier, need].map((one) => ({ from: Math.max(one.session.start, need.session.start), to: Math.min(one.session.freeAgain, need.session.freeAgain), quantity: one.quantity }))
-    return { ...need, short: Math.min(need.quantity, Math.max(0, peakInUse(uses).quantity - material.onHand)) }
-  })
+/** The last open day on or before a date: families come to the door then. */
+function lastOpenDay(home: Home, date: CalendarDate): CalendarDate {
+  for (let back = 0; back < 14; back++) if (isOpen(home, addDays(date, -back))) return addDays(date, -back)
+  return date
 }
 
-function firstUseOf(needs: Need[]): FirstUse {
-  const uses = needs.map(({ session, requirement }): FirstUse => {
-    const starts = latestPrepStarts(session.activity, session.start)
-    const index = session.activity.prep.findIndex((step) => step.uses.includes(requirement.id))
-    const minute = index >= 0 ? Math.min(starts[index], session.start) : session.start
-    const date = dateOfDay(Math.floor(minute / 1440))
-    return { date, minute, session, by: index >= 0 ? 'prep' : 'placement', step: index >= 0 ? session.activity.prep[index].text : null }
-  })
-  return uses.reduce((first, use) => (use.minute < first.minute ? use : first))
+/** When families are asked for something, so that what does not come can still be bought: by the last trip that is early enough. */
+function askOf(material: Material, home: Home, firstUse: CalendarDate, lastUse: CalendarDate, today: CalendarDate, asked: CalendarDate | null): SupplyLine['ask'] {
+  const trips = material.packs.map((pack) => getBy(shopDays(home, pack.shop), firstUse, lastUse, null, today)).filter((trip) => trip.lateDays === 0).map((trip) => trip.date)
+  const bringBy = lastOpenDay(home, trips.length ? trips.sort().at(-1)! : addDays(firstUse, -1))
+  return { on: addDays(bringBy, -home.askDaysAhead), bringBy, asked }
 }
 
 /** One material's line from its needs in order of time. */
-function supplyLine(material: Material, needs: Need[], snapshot: UnitSnapshot): SupplyLine {
-  const { home, today } = snapshot
-  const peak = material.use === 'reusable'
-    ? peakInUse(needs.map(({ session, quantity }) => ({ from: session.start, to: session.freeAgain, quantity })))
-    : null
-  const need = peak ? peak.quantity : Number(needs.reduce((sum, one) => sum + one.quantity, 0).toFixed(6))
-  const shortage = Number(Math.max(0, need - material.onHand).toFixed(6))
-  const buys = shortage > 0 && material.way === 'buy'
-  const cover = buys && material.packs.length ? coverByPacks(shortage, material.packs) : null
-  const firstUse = firstUseOf(needs)
-  const lastUse = needs.reduce((last, one) => {
-    const end = one.session.days[one.session.days.length - 1].date
-    return end > last ? end : last
-  }, needs[0].session.days[0].date)
-  const by = shortage > 0 && material.way === 'buy' ? getBy(home.shoppingDays, firstUse.date, lastUse, material.keepsDays, today) : null
-  const askOn = shortage > 0 && material.way === 'ask' ? addDays(firstUse.date, -home.askDaysAhead) : null
+function supplyLine(material: Material, given: SupplyNeed[], promises: readonly FamilyPromise[], asked: CalendarDate | null, home: Home, today: CalendarDate): SupplyLine {
+  const needs = given.filter((need) => need.quantity > 0 || need.lent.length > 0)
+  const peak = material.use === 'reusable' && needs.length ? peakOf(needs) : null
+  const need = peak ? peak.quantity : tidy(needs.reduce((sum, one) => sum + one.quantity, 0))
+  const onHand = countedOn(material)
+  const coming = tidy(promises.reduce((sum, one) => sum + one.quantity, 0))
+  const shortage = shortageOf(needs, material, promises)
+  const left = onHand + coming + shortage - (material.use === 'consumable' ? need : 0)
+  const topUp = material.par === null ? 0 : tidy(Math.max(0, material.par - Math.max(0, left)))
+  const first = needs.reduce<FirstUse | null>((before, one) => (before === null || one.use.minute < before.minute ? one.use : before), null)
+  const lastUse = needs.reduce<CalendarDate | null>((last, one) => (last === null || lastDayOf(one) > last ? lastDayOf(one) : last), null)
+  const ask = material.way === 'ask' && shortage > 0 && first ? askOf(material, home, first.date, lastUse!, today, asked) : null
+  const fellBack = ask !== null && today > ask.bringBy && material.packs.length > 0
+  const isBought = (shortage > 0 || topUp > 0) && (material.way === 'buy' || fellBack)
+  const buys = isBought && material.packs.length ? buysOf({ material, needs, shortage, topUp, home, today }) : []
+  const cover = buys.length ? together(buys, shortage + topUp) : null
+  const soonest = buys.length ? buys.reduce((a, b) => (b.trip.date < a.trip.date ? b : a)).trip : isBought && first ? getBy(shopDays(home, ''), first.date, lastUse!, material.keepsDays, today) : null
+  const cost = cover?.cost ?? 0
   return {
-    material, need, shortage, cover, firstUse, lastUse, askOn,
+    material, need, shortage, topUp, onHand, coming, cover, buys, cost,
+    planCost: topUp === 0 ? cost : cover && shortage > 0 ? Math.min(cost, coverByPacks(shortage, material.packs).cost) : 0,
     peak: peak && { from: dateOfDay(Math.floor(peak.from / 1440)), to: dateOfDay(Math.floor((peak.to - 1) / 1440)) },
-    onHand: material.onHand,
-    cost: cover?.cost ?? 0,
-    unpriced: buys && !cover,
-    needs: giveOut(needs, material),
-    getBy: by,
-    late: (by !== null && by.lateDays > 0) || (askOn !== null && askOn < today),
+    unpriced: isBought && !cover,
+    needs, firstUse: first, lastUse, getBy: soonest, ask, fellBack,
+    late: (soonest !== null && soonest.lateDays > 0) || (ask !== null && !fellBack && ask.asked === null && ask.on < today),
   }
+}
+
+/** The packs of several trips as one cover. */
+function together(buys: readonly Buy[], need: number): Cover<Pack> {
+  const counts = new Map<Pack, number>()
+  for (const { packs } of buys) for (const { pack, count } of packs) counts.set(pack, (counts.get(pack) ?? 0) + count)
+  const packs = [...counts].map(([pack, count]) => ({ pack, count }))
+  const total = packs.reduce((sum, { pack, count }) => sum + pack.size * count, 0)
+  return { packs, total, leftover: tidy(total - need), cost: packs.reduce((sum, { pack, count }) => sum + pack.price * count, 0) }
 }
 
 /**
- * The supply list of a unit: a line for each material that what is still to come takes, in order of first use, then by name.
- * On-hand is what the cupboard holds today, so what is done, skipped or past is not counted again.
+ * The list of one unit or of several at once: a line for each material that what is still to come takes, or that is low, in order of first
+ * use, then by name. On-hand is what the cupboard holds today, so what is done, skipped or past is not counted again; units together share
+ * it, the earliest use first.
+ *
+ * @param sources one unit or more of the same home on the same day
  */
-export function supplyList(snapshot: UnitSnapshot, plan: ResolvedPlan): SupplyLine[] {
-  const needs = new Map<string, Need[]>()
-  for (const need of stillToCome(plan, snapshot.today)) {
-    const list = needs.get(need.material.id)
+export function supplyListOf(sources: readonly ListSource[]): SupplyLine[] {
+  const { home, materials, today } = sources[0].snapshot
+  const known = sources[0].plan.materials
+  const needed = new Map<string, SupplyNeed[]>()
+  for (const need of sources.flatMap(stillToCome)) {
+    const list = needed.get(need.material.id)
     if (list) list.push(need)
-    else needs.set(need.material.id, [need])
+    else needed.set(need.material.id, [need])
   }
-  const materials = byId(snapshot.materials)
-  return [...needs]
-    .map(([id, list]) => supplyLine(materials.get(id)!, list, snapshot))
-    .sort((a, b) => (a.firstUse.date === b.firstUse.date ? a.material.name.localeCompare(b.material.name, 'en') : a.firstUse.date < b.firstUse.date ? -1 : 1))
+  const coming = new Map<string, FamilyPromise[]>()
+  for (const one of sources.flatMap(({ snapshot }) => snapshot.promises)) if (one.state === 'coming' && one.by >= today) coming.set(one.materialId, [...(coming.get(one.materialId) ?? []), one].sort((a, b) => (a.by < b.by ? -1 : 1)))
+  const give = (needs: Map<string, SupplyNeed[]>) => new Map([...needs].map(([id, list]) => {
+    const [material, promised] = [known.get(id)!, coming.get(id) ?? NONE]
+    const inOrder = sources.length > 1 ? [...list].sort((a, b) => a.session.start - b.session.start) : list
+    return [id, keptGiven(material, [...promised, ...inOrder], () => giveOut(inOrder, material, promised))] as const
+  }))
+  const first = give(needed)
+  const lent = lendAlternatives(first, known, sources)
+  const given = lent.size === first.size && [...lent].every(([id, list]) => first.get(id) === list) ? first : give(lent)
+  for (const one of materials) if (one.par !== null && !given.has(one.id) && countedOn(one) < one.par) given.set(one.id, [])
+  return [...given]
+    .map(([id, list]) => {
+      const [material, promised] = [known.get(id)!, coming.get(id) ?? NONE]
+      const asked = sources.reduce<CalendarDate | null>((found, { snapshot }) => snapshot.unit.asked[id] ?? found, null)
+      return keptLines(material, [home, today, asked, ...promised, ...list], () => supplyLine(material, list, promised, asked, home, today))
+    })
+    .sort((a, b) => compare(a.firstUse?.date ?? '9999', b.firstUse?.date ?? '9999') || names.compare(a.material.name, b.material.name))
 }
 
-/** A saving: what leaving one line out would save, and what would be lost with it. */
-export interface Saving {
-  line: SupplyLine
-  saves: number
-  loses: string[]
-}
+const NONE: FamilyPromise[] = []
+/** Made once: comparing through it is many times faster than by each name. */
+const names = new Intl.Collator('en')
+const compare = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0)
 
-/** Money of a unit, in cents. */
-export interface Money {
-  spent: number
-  planned: number
-  total: number
-  budget: number | null
-  /** Over the budget; 0 where there is none or it holds. */
-  over: number
-  /** Lines to be bought whose price is not known: the total is at least this. */
-  unpriced: SupplyLine[]
-  /** The three lines whose removal saves most. */
-  savings: Saving[]
-}
-
-/** Spent and planned against the unit's budget, with the three lines whose removal saves most. */
-export function moneyOf(snapshot: UnitSnapshot, lines: readonly SupplyLine[]): Money {
-  const spent = snapshot.purchases.reduce((sum, purchase) => sum + purchase.paid, 0)
-  const planned = lines.reduce((sum, line) => sum + line.cost, 0)
-  const { budget } = snapshot.unit
-  const savings = lines
-    .filter((line) => line.cost > 0)
-    .sort((a, b) => b.cost - a.cost)
-    .slice(0, 3)
-    .map((line) => ({ line, saves: line.cost, loses: [...new Set(line.needs.map((need) => need.session.activity.title))] }))
-  return {
-    spent, planned, budget, savings,
-    total: spent + planned,
-    over: budget === null ? 0 : Math.max(0, spent + planned - budget),
-    unpriced: lines.filter((line) => line.unpriced),
-  }
-}
+/** The list of one unit. See {@link supplyListOf}. */
+export const supplyList = (snapshot: UnitSnapshot, plan: ResolvedPlan): SupplyLine[] => supplyListOf([{ snapshot, plan }])

@@ -20,7 +20,7 @@ export function toGet(activity: Activity, parts: readonly Part[], materials: Rea
   const found: ToGet = { materials: [], cost: 0 }
   for (const requirement of activity.requirements) {
     const material = materials.get(requirement.materialId)
-    if (!material) continue
+    if (!material || material.way === 'have') continue
     const { quantity } = quantityFor(requirement, usersOf(requirement, parts), material.unit)
     const short = quantity - material.onHand
     if (short <= 0) continue

@@ -1,6 +1,6 @@
 import { ACTIVITIES, MATERIALS } from '../library'
 import {
-  DEFAULT_STAGE_BOUNDS, EXAMPLE_LICENSE, type Activity, type Center, type Child, type Home, type Material, type Placement, type Unit, type UnitSnapshot, type Where,
+  DEFAULT_STAGE_BOUNDS, EXAMPLE_LICENSE, type Activity, type Center, type Child, type Home, type Material, type Placement, type Purchase, type Unit, type UnitSnapshot, type Where,
 } from '../domain'
 
 /** Small things for tests, complete and valid; a test names only what it is about. */
@@ -17,19 +17,19 @@ export const aHome = (over: Partial<Home> = {}): Home => ({
     { id: 'nap', name: 'Nap', kind: 'nap', from: '12:30', to: '15:00' },
     { id: 'after', name: 'After', kind: 'after', from: '15:00', to: '16:30' },
   ],
-  stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [], license: EXAMPLE_LICENSE, targets: {}, dryingPlaces: 2, illness: null,
+  stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [], license: EXAMPLE_LICENSE, targets: {}, dryingPlaces: 2, illness: null, shops: [],
   ...over,
 })
 
 export const aChild = (over: Partial<Child> = {}): Child => ({
   id: 'ann', name: 'Ann', born: '2022-01-15', attendance: WEEK, exceptions: [], naps: [], mouths: false, asthma: false, allergens: [], diet: '',
-  sensory: 'ready', interests: [], stageOverrides: {}, note: '',
+  sensory: 'ready', interests: [], stageOverrides: {}, family: '', note: '',
   ...over,
 })
 
 export const aMaterial = (over: Partial<Material> = {}): Material => ({
   id: 'thing', name: 'things', unit: 'each', use: 'consumable', place: '', onHand: 0, packs: [], way: 'buy', shopPart: 'craft pieces',
-  keepsDays: null, density: null,
+  keepsDays: null, density: null, par: null, condition: 'good', expires: null,
   ...over,
   safety: { partMm: null, ballMm: null, cordMm: null, allergens: [], hazards: [], ...over.safety },
 })
@@ -55,13 +55,18 @@ export const aCenter = (over: Partial<Center> = {}): Center => ({
 export const aUnit = (over: Partial<Unit> = {}): Unit => ({
   id: 'unit', name: 'A unit', bigIdea: '', questions: [], words: [], objects: [], books: [],
   focus: { letter: '', number: '', shape: '', colour: '' }, start: '2026-03-04', days: 10, style: 'centers', interest: '', budget: null,
-  closureHandling: {}, events: [], slowProjects: [], note: '',
+  asked: {}, closureHandling: {}, events: [], slowProjects: [], note: '',
   ...over,
 })
 
 export const aPlacement = (where: Where, over: Partial<Placement> = {}): Placement => ({
   id: 'placed', unitId: 'unit', activityId: 'act', where, centerId: null, leadId: null, status: 'planned', pinnedDate: null,
-  apart: false, keptOut: [], swaps: {}, quantities: {}, setAside: [], went: null,
+  apart: false, keptOut: [], swaps: {}, quantities: {}, setAside: [], took: {}, went: null,
+  ...over,
+})
+
+export const aPurchase = (over: Partial<Purchase> = {}): Purchase => ({
+  id: 'bought', unitId: 'unit', materialId: 'thing', quantity: 1, paid: 100, date: '2026-03-01', shop: '', packs: [], category: '', by: '',
   ...over,
 })
 
@@ -70,7 +75,7 @@ export const setUp = (fromDay: number, toDay: number): Where => ({ kind: 'set-up
 
 export const aSnapshot = (over: Partial<UnitSnapshot> = {}): UnitSnapshot => ({
   home: aHome(), children: [aChild()], adults: [], centers: [aCenter()], materials: [], activities: [anActivity()], unit: aUnit(),
-  placements: [], ideas: [], purchases: [], today: '2026-03-02', lastDayBefore: null,
+  placements: [], ideas: [], purchases: [], promises: [], today: '2026-03-02', lastDayBefore: null,
   ...over,
 })
 

@@ -1,5 +1,5 @@
 import { fitsSmallPartsCylinder } from '../cautions/rules'
-import type { Material, ThemeObject, Unit } from '../domain'
+import { newMaterial, type Material, type ThemeObject, type Unit } from '../domain'
 import { many, one, readNumber } from './words'
 
 /** A theme object as patterns look at it. */
@@ -75,8 +75,7 @@ export function thingMaterial(thing: Thing): Material {
   const part = pieceOf(thing)
   const soft = thing.madeOf === 'plant' ? (['gathered-plant'] as const) : thing.madeOf === 'food' ? (['shared-food'] as const) : []
   return {
-    id: `thing-${slug(thing.one)}`, name: thing.many, unit: 'each', use: 'reusable', place: '', onHand: thing.onHand, packs: [], way: 'gather', shopPart: THEME_SHOP_PART,
-    keepsDays: null, density: null,
+    ...newMaterial(`thing-${slug(thing.one)}`, thing.many), use: 'reusable', onHand: thing.onHand, shopPart: THEME_SHOP_PART,
     safety: { partMm: part, ballMm: /^(ball|marble|bead)$/i.test(thing.one.split(' ').at(-1)!) ? part[0] : null, cordMm: null, allergens: [], hazards: [...soft] },
   }
 }

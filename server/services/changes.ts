@@ -1,10 +1,11 @@
 import type { Knex } from 'knex'
 import { canonical, referencesOf, thingName } from '@core/files'
 import { countWords } from '@core/format'
-import { UNIT_KINDS, type Change, type Idea, type Op, type Placement, type ThingKind, type ThingOf } from '@core/domain'
+import { UNIT_KINDS, type Change, type Idea, type Material, type Op, type Placement, type Purchase, type ThingKind, type ThingOf } from '@core/domain'
+import { startsFrom, stocked } from '@core/supplies'
 import type { Fault } from '@core/fault'
 import { invalid, notFound, Problem } from '../http/problem'
-import { deleteRow, readRow, readRows, writeRow } from '../store/rows'
+import { deleteRow, readHistory, readRow, readRows, writeRow } from '../store/rows'
 import type { User } from './accounts'
 import type { ChangedRow, Live } from './live'
 
@@ -31,7 +32,7 @@ export class Changes {
     const earlier = await this.db('changes').where({ id: change.id }).first()
     if (earlier) return { changeId: change.id, seq: earlier.seq, label: earlier.label, rows: JSON.parse(earlier.after) }
     const result = await this.db.transaction(async (tx) => {
-      const ops = await withDependents(tx, change.ops)
+      const ops = await withDependents(tx, await withStock(tx, change.ops))
       const before = await this.sidesBefore(tx, ops)
       failOnStale(ops, before)
       const after = ops.map((op, i): Side => ({
@@ -101,7 +102,7 @@ export class Changes {
     return result
   }
 
-  private async sidesBefore(tx: Knex, ops: Op[]): Promise<Side[]> {
+  private async sidesBefore(tx: Knex, ops: RowOp[]): Promise<Side[]> {
     const sides: Side[] = []
     for (const op of ops) {
       const row = await readRow(tx, op.kind, idOf(op))
@@ -123,22 +124,45 @@ export class Changes {
   }
 }
 
-const idOf = (op: Op): string => (op.op === 'put' ? op.value.id : op.id)
+const idOf = (op: RowOp): string => (op.op === 'put' ? op.value.id : op.id)
 
-const opKey = (op: Op): string => `${op.kind} ${idOf(op)}`
+const opKey = (op: RowOp): string => `${op.kind} ${idOf(op)}`
+
+/** A write with a version that it starts from: all that is left once amounts were added up. */
+type RowOp = Exclude<Op, { op: 'stock' }>
+
+/**
+ * Turns every change of what is on hand by an amount into writes of the material as it is now and of its history. What the same change
+ * already writes of the material is built on.
+ */
+async function withStock(tx: Knex, ops: readonly Op[]): Promise<RowOp[]> {
+  const done: RowOp[] = ops.filter(startsFrom)
+  for (const [i, op] of ops.entries()) {
+    if (startsFrom(op)) continue
+    const at = done.findIndex((one) => one.op === 'put' && one.kind === 'material' && one.value.id === op.id)
+    const row = at < 0 ? await readRow(tx, 'material', op.id) : undefined
+    const now = at < 0 ? row?.value : (done[at] as { value: Material }).value
+    if (!now) throw invalid([{ field: `ops.${i}.id`, message: 'This material is not in the pantry any more' }])
+    const { material, entry } = stocked(now, op)
+    if (at < 0) done.push({ op: 'put', kind: 'material', base: row!.version, value: material })
+    else done[at] = { ...done[at], value: material } as RowOp
+    done.push({ op: 'put', kind: 'stock', base: 0, value: entry } as unknown as RowOp)
+  }
+  return done
+}
 
 /**
  * Completes a change with what follows from a removal, each as a write of its own so that undo brings all of it back: a removed
  * unit takes what belongs to it along, but for its half ideas; a removed child or adult is let go of by the placements. What else still refers to a removed
  * thing keeps it: that is a problem which names the users.
  */
-async function withDependents(tx: Knex, ops: readonly Op[]): Promise<Op[]> {
+async function withDependents(tx: Knex, ops: readonly RowOp[]): Promise<RowOp[]> {
   const named = new Set(ops.map(opKey))
   if (named.size < ops.length) throw invalid([{ field: 'ops', message: 'One change writes each thing once' }])
   const removed = ops.filter((op) => op.op === 'remove')
   if (!removed.length) return [...ops]
 
-  const before: Op[] = []
+  const before: RowOp[] = []
   const goes = new Set(removed.map(opKey))
   for (const unit of removed.filter((op) => op.kind === 'unit')) {
     for (const kind of UNIT_KINDS.filter((one) => one !== 'unit')) {
@@ -149,11 +173,19 @@ async function withDependents(tx: Knex, ops: readonly Op[]): Promise<Op[]> {
           before.push({ op: 'put', kind, base: row.version, value: { ...(row.value as Idea), unitId: null } })
           continue
         }
-        const op: Op = { op: 'remove', kind, id: row.value.id, base: row.version }
+        // What was paid was paid: the year's sum keeps it.
+        if (kind === 'purchase') {
+          before.push({ op: 'put', kind, base: row.version, value: { ...(row.value as Purchase), unitId: null } })
+          continue
+        }
+        const op: RowOp = { op: 'remove', kind, id: row.value.id, base: row.version }
         before.push(op)
         goes.add(opKey(op))
       }
     }
+  }
+  for (const material of removed.filter((op) => op.kind === 'material')) {
+    for (const row of await readHistory(tx, idOf(material))) before.push({ op: 'remove', kind: 'stock', id: row.value.id, base: row.version })
   }
   const users: string[] = []
   for (const kind of REFERRING) {
@@ -179,14 +211,14 @@ async function withDependents(tx: Knex, ops: readonly Op[]): Promise<Op[]> {
 }
 
 /** Kinds whose rows refer to others. */
-const REFERRING: ThingKind[] = ['activity', 'idea', 'placement', 'purchase']
+const REFERRING: ThingKind[] = ['activity', 'idea', 'placement', 'purchase', 'promise']
 
-function failOnStale(ops: Op[], before: Side[]): void {
+function failOnStale(ops: RowOp[], before: Side[]): void {
   const gone = ops.find((op, i) => op.op === 'remove' && op.base === 0 && before[i].value === null)
   if (gone) throw notFound(gone.kind)
   const conflicts = ops.flatMap((op, i) =>
     op.base === before[i].version ? [] : [{ kind: op.kind, id: idOf(op), yours: op.op === 'put' ? op.value : null, theirs: before[i].value, version: before[i].version }])
-  if (conflicts.length) throw new Problem(409, 'Someone changed this while you were. Nothing was overwritten.', { conflicts })
+  if (conflicts.length) throw new Problem(409, 'Someone changed this while you were. Nothing was overwritten.', { conflicts, now: before.map(({ kind, id, version, value }) => ({ kind, id, version, value })) })
 }
 
 async function writeSides(tx: Knex, sides: readonly Side[]): Promise<void> {
@@ -197,7 +229,7 @@ async function writeSides(tx: Knex, sides: readonly Side[]): Promise<void> {
 }
 
 /** Every reference of what is written must be there, or come with the same change. */
-async function failOnDangling(tx: Knex, ops: Op[]): Promise<void> {
+async function failOnDangling(tx: Knex, ops: RowOp[]): Promise<void> {
   const faults: Fault[] = []
   const written = new Map(ops.map((op) => [opKey(op), op.op === 'put']))
   const known = new Map<string, boolean>()

@@ -14,7 +14,7 @@ export class PlanFiles {
 
   private async readAll(): Promise<Row[]> {
     const house = await readHouse(this.db)
-    const own = await Promise.all((['unit', 'idea', 'placement', 'purchase'] as const).map((kind) => readRows(this.db, kind)))
+    const own = await Promise.all((['unit', 'idea', 'placement', 'purchase', 'promise', 'stock'] as const).map((kind) => readRows(this.db, kind)))
     return [...house, ...(own.flat() as Row[])]
   }
 
@@ -23,7 +23,7 @@ export class PlanFiles {
       home: valuesOf(rows, 'home')[0] ?? null,
       children: valuesOf(rows, 'child'), adults: valuesOf(rows, 'adult'), centers: valuesOf(rows, 'center'),
       materials: valuesOf(rows, 'material'), activities: valuesOf(rows, 'activity'), units: valuesOf(rows, 'unit'),
-      ideas: valuesOf(rows, 'idea'), placements: valuesOf(rows, 'placement'), purchases: valuesOf(rows, 'purchase'),
+      ideas: valuesOf(rows, 'idea'), placements: valuesOf(rows, 'placement'), purchases: valuesOf(rows, 'purchase'), promises: valuesOf(rows, 'promise'), stock: valuesOf(rows, 'stock'),
     }
   }
 

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex'
-import { THING_KINDS, UNIT_KINDS, type Row, type ThingKind, type ThingOf } from '@core/domain'
+import { LOG_KINDS, THING_KINDS, UNIT_KINDS, type Row, type ThingKind, type ThingOf } from '@core/domain'
 import { KEY_COLUMNS, TABLES } from './schema'
 
 interface Stored { id: string; version: number; body: string }
@@ -22,7 +22,7 @@ export async function readRows<K extends ThingKind>(db: Knex, kind: K, unitId?: 
 }
 
 /** Kinds that belong to the home rather than to one unit. */
-export const HOUSE_KINDS = THING_KINDS.filter((kind) => !(UNIT_KINDS as readonly ThingKind[]).includes(kind))
+export const HOUSE_KINDS = THING_KINDS.filter((kind) => !([...UNIT_KINDS, ...LOG_KINDS] as readonly ThingKind[]).includes(kind))
 
 /** The house as it was read, and what says whether it still is. */
 export interface KeptHouse { stamp: string; rows: readonly Row[] }
@@ -60,6 +60,13 @@ export const readUnit = async (db: Knex, unitId: string): Promise<Row[]> => {
 /** Half ideas that belong to no unit: the notebook of the home. */
 export const readLooseIdeas = async (db: Knex): Promise<Row<'idea'>[]> =>
   (await db(TABLES.idea).whereNull('unit_id').select('id', 'version', 'body').orderBy('id')).map((stored: Stored) => toRow('idea', stored))
+
+/** Every entry of a material's history, the latest first. */
+export const readHistory = async (db: Knex, materialId: string, most?: number): Promise<Row<'stock'>[]> => {
+  const query = db(TABLES.stock).where({ material_id: materialId }).select('id', 'version', 'body').orderBy([{ column: 'updated_at', order: 'desc' }, { column: 'id' }])
+  if (most !== undefined) query.limit(most)
+  return (await query).map((stored: Stored) => toRow('stock', stored))
+}
 
 /** Writes a row with its version, whether it is there or not. */
 export async function writeRow(db: Knex, kind: ThingKind, value: ThingOf<ThingKind>, version: number): Promise<void> {

@@ -11,7 +11,7 @@ export interface Migration {
 /** Tables of what people edit: key columns for what is queried or held together, the rest as validated JSON. */
 export const TABLES: Record<ThingKind, string> = {
   home: 'homes', child: 'children', adult: 'adults', center: 'centers', material: 'materials', activity: 'activities',
-  unit: 'units', idea: 'ideas', placement: 'placements', purchase: 'purchases',
+  unit: 'units', idea: 'ideas', placement: 'placements', purchase: 'purchases', promise: 'promises', stock: 'stock',
 }
 
 /** Columns with a foreign key, taken from the row's value. */
@@ -22,24 +22,32 @@ export const KEY_COLUMNS: Partial<Record<ThingKind, Record<string, { field: stri
     center_id: { field: 'centerId', table: 'centers' }, lead_id: { field: 'leadId', table: 'adults' },
   },
   purchase: { unit_id: { field: 'unitId', table: 'units' }, material_id: { field: 'materialId', table: 'materials' } },
+  promise: { unit_id: { field: 'unitId', table: 'units' }, material_id: { field: 'materialId', table: 'materials' } },
+  stock: { material_id: { field: 'materialId', table: 'materials' } },
+}
+
+/** Kinds that the first form of the database had. */
+const FIRST_KINDS: ThingKind[] = ['home', 'child', 'adult', 'center', 'material', 'activity', 'unit', 'idea', 'placement', 'purchase']
+
+/** The table of a kind, with its key columns. */
+async function createTable(db: Knex, kind: ThingKind): Promise<void> {
+  await db.schema.createTable(TABLES[kind], (t) => {
+    t.string('id', 64).primary()
+    t.integer('version').notNullable()
+    t.text('body').notNullable()
+    t.string('updated_at', 30).notNullable()
+    for (const [column, key] of Object.entries(KEY_COLUMNS[kind] ?? {})) {
+      t.string(column, 64).nullable().references('id').inTable(key.table).onDelete('RESTRICT')
+      t.index([column])
+    }
+  })
 }
 
 export const MIGRATIONS: Migration[] = [
   {
     name: '001-first',
     async up(db) {
-      for (const [kind, table] of Object.entries(TABLES)) {
-        await db.schema.createTable(table, (t) => {
-          t.string('id', 64).primary()
-          t.integer('version').notNullable()
-          t.text('body').notNullable()
-          t.string('updated_at', 30).notNullable()
-          for (const [column, key] of Object.entries(KEY_COLUMNS[kind as ThingKind] ?? {})) {
-            t.string(column, 64).nullable().references('id').inTable(key.table).onDelete('RESTRICT')
-            t.index([column])
-          }
-        })
-      }
+      for (const kind of FIRST_KINDS) await createTable(db, kind)
       await db.schema.createTable('users', (t) => {
         t.string('id', 64).primary()
         t.string('name', 120).notNullable()
@@ -103,7 +111,7 @@ export const MIGRATIONS: Migration[] = [
     name: '003-stamps',
     async up(db) {
       // Whether anything of the house was written is asked before every reading of it: from these alone, without touching the bodies.
-      for (const table of Object.values(TABLES)) await db.schema.alterTable(table, (t) => void t.index(['updated_at', 'version']))
+      for (const kind of FIRST_KINDS) await db.schema.alterTable(TABLES[kind], (t) => void t.index(['updated_at', 'version']))
     },
   },
   {
@@ -124,6 +132,26 @@ export const MIGRATIONS: Migration[] = [
       await fill(db, 'materials', (body) => withHazard(body, { 'ice-cube': 'ice', snow: 'ice', scarf: 'soft-prop', 'baby-blanket': 'soft-prop', cushion: 'soft-prop', 'tent-cloth': 'soft-prop' }[String(body.id)]))
       await fill(db, 'activities', (body) => ({ ...keeping(body.source === 'shipped' ? String(body.id) : ''), ...body }))
       await fill(db, 'units', (body) => ({ ...body, events: (body.events as object[]).map((one) => ({ parts: [], bring: [], inviteOn: null, ...one })) }))
+      await db('changes').update({ state: 'dead' })
+    },
+  },
+  {
+    name: '006-supplies',
+    async up(db) {
+      for (const kind of ['promise', 'stock'] as const) {
+        await createTable(db, kind)
+        await db.schema.alterTable(TABLES[kind], (t) => void t.index(['updated_at', 'version']))
+      }
+      await db.schema.alterTable('shares', (t) => void t.string('kind', 10).notNullable().defaultTo('day'))
+      await fill(db, 'homes', (body) => ({ shops: [], ...body }))
+      await fill(db, 'children', (body) => ({ family: '', ...body }))
+      await fill(db, 'materials', (body) => ({
+        par: null, condition: 'good', expires: null, ...body, way: body.id === 'water' ? 'have' : body.way,
+        packs: (body.packs as object[]).map((one) => ({ seen: null, ...one })),
+      }))
+      await fill(db, 'units', (body) => ({ asked: {}, ...body }))
+      await fill(db, 'placements', (body) => ({ took: {}, ...body }))
+      await fill(db, 'purchases', (body) => ({ shop: '', packs: [], category: '', by: '', ...body }))
       await db('changes').update({ state: 'dead' })
     },
   },

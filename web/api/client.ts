@@ -15,7 +15,7 @@ export interface Conflict { kind: ThingKind; id: string; version: number; yours:
 
 /** What the server answered when it did not do what was asked. Status 0: it was not reached. */
 export class ApiError extends Error {
-  constructor(readonly status: number, message: string, readonly faults: Fault[] = [], readonly conflicts: Conflict[] = []) {
+  constructor(readonly status: number, message: string, readonly faults: Fault[] = [], readonly conflicts: Conflict[] = [], /** All that the refused change would have written, as it is now. */ readonly now: ChangedRow[] = []) {
     super(message)
   }
 }
@@ -33,7 +33,7 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
   }
   if (response.status === 204) return undefined as T
   const answer = await response.json().catch(() => ({ title: 'The answer could not be read' }))
-  if (!response.ok) throw new ApiError(response.status, answer.title, answer.errors, answer.conflicts)
+  if (!response.ok) throw new ApiError(response.status, answer.title, answer.errors, answer.conflicts, answer.now)
   return answer as T
 }
 

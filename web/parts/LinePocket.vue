@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import type { Way } from '@core/domain'
 import { WAYS } from '@core/domain'
-import { fullDate, longDate, moneyWords, quantityWords } from '@core/format'
+import { fullDate, longDate, moneyWords, quantityWords, WAY_NAMES } from '@core/format'
 import { getByWords, needWords, type SupplyLine } from '@core/supplies'
 import { useBoard } from '../stores/board'
 import { useHouse } from '../stores/house'
@@ -17,7 +17,6 @@ const measures = computed(() => house.home!.measures)
 const material = computed(() => props.line.material)
 const amount = (quantity: number) => quantityWords(quantity, material.value.unit, measures.value)
 const words = (cents: number) => moneyWords(cents, house.home!.currency)
-const WAY_WORDS: Record<Way, string> = { buy: 'Buy it', gather: 'Gather or make it', borrow: 'Borrow it', ask: 'Ask families' }
 const onHand = ref(String(material.value.onHand))
 watch(() => material.value.onHand, (now) => (onHand.value = String(now)))
 const wrong = computed(() => {
@@ -27,7 +26,7 @@ const wrong = computed(() => {
 function count() {
   if (!wrong.value && Number(onHand.value) !== material.value.onHand) void store.commit(`Count ${material.value.name}`, [{ put: 'material', value: { ...material.value, onHand: Number(onHand.value) } }])
 }
-const setWay = (way: Way) => store.commit(`${material.value.name}: ${WAY_WORDS[way].toLowerCase()}`, [{ put: 'material', value: { ...material.value, way } }])
+const setWay = (way: Way) => store.commit(`${material.value.name}: ${WAY_NAMES[way].toLowerCase()}`, [{ put: 'material', value: { ...material.value, way } }])
 </script>
 
 <template>
@@ -53,7 +52,7 @@ const setWay = (way: Way) => store.commit(`${material.value.name}: ${WAY_WORDS[w
       <p v-if="getByWords(line)" :class="{ brick: line.late }">{{ line.late ? `It is ${getByWords(line)}` : `Get it ${getByWords(line)}` }}.</p>
       <p v-if="line.getBy?.spoils" class="small mute">It keeps {{ material.keepsDays }} days and is last used {{ fullDate(line.lastUse) }}.</p>
     </section>
-    <label class="rows"><span class="k-label">How</span><v-select :model-value="material.way" :items="WAYS.map((way) => ({ title: WAY_WORDS[way], value: way }))" aria-label="How it is got" @update:model-value="setWay" /></label>
+    <label class="rows"><span class="k-label">How</span><v-select :model-value="material.way" :items="WAYS.map((way) => ({ title: WAY_NAMES[way], value: way }))" aria-label="How it is got" @update:model-value="setWay" /></label>
   </div>
 </template>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { STAGES, type Material } from '@core/domain'
+import { newMaterial, STAGES, type Material } from '@core/domain'
 import type { ActivityDraft, NeedDraft, VariantKey } from '@core/editing'
 import { STAGE_NAMES } from '@core/format'
 import { slug, UNMEASURED_MM } from '@core/theme'
@@ -34,7 +34,7 @@ function addMaterial(need: NeedDraft) {
   const taken = new Set(house.materials.map((one) => one.id))
   let id = slug(name) || 'material'
   for (let i = 2; taken.has(id); i++) id = `${slug(name) || 'material'}-${i}`
-  const value: Material = { id, name, unit: 'each', use: 'reusable', place: '', onHand: 0, packs: [], way: 'gather', shopPart: 'craft pieces', keepsDays: null, density: null, safety: { partMm: UNMEASURED_MM, ballMm: null, cordMm: null, allergens: [], hazards: [] } }
+  const value: Material = { ...newMaterial(id, name), use: 'reusable', safety: { ...newMaterial(id, name).safety, partMm: UNMEASURED_MM } }
   void house.commit(`Add ${name} to the pantry`, [{ put: 'material', value }])
   need.materialId = id
   typed.value[need.id] = name

@@ -41,7 +41,7 @@ const interests = computed(() => [...new Set(house.children.flatMap((child) => c
 const unitId = crypto.randomUUID()
 const unit = computed<Unit>(() => ({
   id: unitId, name: draft.value.name.trim(), start: draft.value.start, days: draft.value.days, style: style.value, bigIdea: '', questions: [], words: draft.value.words, objects: objects.value, books: [],
-  focus: { letter: '', number: '', shape: '', colour: '' }, interest: (draft.value.interest ?? '').trim(), budget: null, closureHandling: {}, events: [], slowProjects: [], note: '',
+  focus: { letter: '', number: '', shape: '', colour: '' }, interest: (draft.value.interest ?? '').trim(), budget: null, asked: {}, closureHandling: {}, events: [], slowProjects: [], note: '',
 }))
 const errors = computed(() => {
   const found: Record<string, string> = {}

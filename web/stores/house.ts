@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { byAge } from '@core/attendance'
 import { checkHouse, type Flag } from '@core/checks'
+import { THING_KINDS, UNIT_KINDS, type ThingKind } from '@core/domain'
 import { byId } from '@core/plan'
 import { api } from '../api/client'
 import { useRows } from './rows'
@@ -35,7 +36,7 @@ export const useHouse = defineStore('house', () => {
     rows.replace(['unit'], units.rows)
     writer.setSteps(null, steps)
     loaded.value = true
-    writer.resume()
+    writer.resume(THING_KINDS.filter((kind) => kind === 'unit' || !(UNIT_KINDS as readonly ThingKind[]).includes(kind)))
   }
   /** Writes on the home. */
   const commit = (label: string, writes: Parameters<typeof writer.commit>[2]) => writer.commit(null, label, writes)

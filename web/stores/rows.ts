@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, triggerRef, type ComputedRef, type ShallowRef } from 'vue'
-import { THING_KINDS, UNIT_KINDS, type Row, type ThingKind, type ThingOf } from '@core/domain'
+import { LOG_KINDS, THING_KINDS, UNIT_KINDS, type Row, type ThingKind, type ThingOf } from '@core/domain'
 import { canonical } from '@core/files'
 import type { ChangedRow } from '../api/client'
 
@@ -40,7 +40,7 @@ export const useRows = defineStore('rows', () => {
   function replace(kinds: readonly ThingKind[], rows: readonly Row[]): void {
     for (const kind of kinds) tables[kind].value = new Map(rows.filter((row) => row.kind === kind).map((row) => [row.value.id, { version: row.version, value: row.value }]))
   }
-  const replaceHouse = (rows: readonly Row[]) => replace(THING_KINDS.filter((kind) => !(UNIT_KINDS as readonly ThingKind[]).includes(kind)), rows)
+  const replaceHouse = (rows: readonly Row[]) => replace(THING_KINDS.filter((kind) => !([...UNIT_KINDS, ...LOG_KINDS] as readonly ThingKind[]).includes(kind)), rows)
 
   return { list, get, version, accept, replace, replaceHouse }
 })

@@ -45,6 +45,7 @@ export const useUnit = defineStore('unit', () => {
   const placements = computed<Placement[]>(() => ofUnit(rows.list('placement')))
   const ideas = computed<Idea[]>(() => ofUnit(rows.list('idea')))
   const purchases = computed(() => ofUnit(rows.list('purchase')))
+  const promises = computed(() => ofUnit(rows.list('promise')))
   /** Half ideas that belong to no unit yet. */
   const loose = computed<Idea[]>(() => rows.list('idea').filter((one) => one.unitId === null))
   const theme = computed(() => (unit.value ? themeOf(unit.value) : null))
@@ -57,7 +58,7 @@ export const useUnit = defineStore('unit', () => {
     unit.value && house.home
       ? {
           home: house.home, children: house.children, adults: house.adults, centers: house.centers, materials: house.materials, activities: activities.value,
-          unit: unit.value, placements: placements.value, ideas: ideas.value, purchases: purchases.value, today: session.today, lastDayBefore: lastDayBefore(house.home, house.units, unit.value),
+          unit: unit.value, placements: placements.value, ideas: ideas.value, purchases: purchases.value, promises: promises.value, today: session.today, lastDayBefore: lastDayBefore(house.home, house.units, unit.value),
         }
       : null)
   /** Readings that were computed for a plan that was only looked at: when it comes true, they are there already. */
@@ -97,11 +98,11 @@ export const useUnit = defineStore('unit', () => {
     failed.value = ''
     try {
       const answer = await api.unit(unitId)
-      rows.replace(['idea', 'placement', 'purchase'], answer.rows)
+      rows.replace(['idea', 'placement', 'purchase', 'promise'], answer.rows)
       rows.accept(answer.rows.filter((row) => row.kind === 'unit').map((row) => ({ kind: 'unit', id: row.value.id, version: row.version, value: row.value })))
       ticks.value = answer.ticks
       writer.setSteps(unitId, answer.steps)
-      writer.resume()
+      writer.resume(['idea', 'placement', 'purchase', 'promise', 'unit'])
     } catch (error) {
       failed.value = error instanceof Error ? error.message : String(error)
     } finally {
@@ -129,5 +130,5 @@ export const useUnit = defineStore('unit', () => {
     takeTick(await api.tick(id.value!, day, { placementId, step, done }))
   }
 
-  return { id, unit, theme, placements, ideas, loose, purchases, activities, activitiesById, ready, loading, failed, fault, snapshot, readings, tryReadings, days, today, ticks, unplaced, sharesChanged, open, load, commit, tick }
+  return { id, unit, theme, placements, ideas, loose, purchases, promises, activities, activitiesById, ready, loading, failed, fault, snapshot, readings, tryReadings, days, today, ticks, unplaced, sharesChanged, open, load, commit, tick }
 })

@@ -54,7 +54,7 @@ describe('a change', () => {
     const writer = useWriter()
     void writer.commit(null, 'One', [art({ atOnce: 2 })])
     await writer.commit(null, 'Two', [art({ atOnce: 3 })])
-    expect(sent.map((change) => change.ops[0].base)).toEqual([0, 1])
+    expect(sent.map((change) => (change.ops[0] as { base: number }).base)).toEqual([0, 1])
     expect(useRows().get('center', 'art')?.atOnce).toBe(3)
   })
   it('is kept plain, whatever a form hands over', async () => {
@@ -97,7 +97,7 @@ describe('without a connection', () => {
 
     setActivePinia(createPinia())
     const again = useWriter()
-    again.resume()
+    again.resume(['center'])
     expect(useRows().get('center', 'art')?.name).toBe('Art table')
     down = false
     await vi.runAllTimersAsync()
@@ -137,7 +137,7 @@ describe('two people', () => {
     const writer = useWriter()
     await writer.commit(null, 'Mine', [art({ name: 'Mine' })])
     await writer.settle('mine')
-    expect([sent[0].ops[0].base, writer.conflict]).toEqual([7, null])
+    expect([(sent[0].ops[0] as { base: number }).base, writer.conflict]).toEqual([7, null])
   })
   it('hear each other, but not over what still waits here', async () => {
     server(() => {

@@ -71,8 +71,7 @@ const setUp = () => guarded(async () => {
   await api.applyFile(writePlanFile({
     home, children, adults: [{ id: crypto.randomUUID(), name: session.user!.name, role: 'provider', hours: open, exceptions: [], prepWindows: [], note: '' }],
     centers: centers.value.map((kind) => ({ ...newCenter(kind, CENTER_NAMES[kind], kind), atOnce: kind === 'circle' || kind === 'outdoors' ? 12 : 4 })),
-    // Water comes from the tap: nobody counts it.
-    materials: MATERIALS.map((one) => (one.id === 'water' ? { ...one, onHand: 10_000_000, place: 'tap' } : { ...one })), activities: [...ACTIVITIES], units: [], ideas: [], placements: [], purchases: [],
+    materials: [...MATERIALS], activities: [...ACTIVITIES], units: [], ideas: [], placements: [], purchases: [], promises: [], stock: [],
   }))
   await router.push('/units?new=1')
 })

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { Material, UNITS, WAYS, type Way } from '@core/domain'
-import { countWords, HAZARD_NAMES, moneyWords, quantityWords } from '@core/format'
+import { Material, newMaterial, newPack, UNITS, WAYS } from '@core/domain'
+import { countWords, HAZARD_NAMES, moneyWords, WAY_NAMES, quantityWords } from '@core/format'
 import FormField from '../parts/FormField.vue'
 import PlainFrame from '../parts/PlainFrame.vue'
 import { useDraft } from '../composables/useDraft'
@@ -29,17 +29,16 @@ const list = computed(() => {
 const open = computed(() => house.materials.find((one) => one.id === openId.value))
 const { draft, errors, commit } = useDraft(open, Material, (value) => void house.commit(`Change ${value.name}`, [{ put: 'material', value }]))
 const measures = computed(() => house.home?.measures ?? 'metric')
-const WAY_WORDS: Record<Way, string> = { buy: 'Buy it', gather: 'Gather or make it', borrow: 'Borrow it', ask: 'Ask families' }
 const shopParts = computed(() => [...new Set(house.materials.map((one) => one.shopPart))].sort())
 function add() {
-  const value: Material = { id: crypto.randomUUID(), name: 'New material', unit: 'each', use: 'consumable', place: '', onHand: 0, packs: [], way: 'gather', shopPart: shopParts.value[0] ?? 'craft pieces', keepsDays: null, density: null, safety: { partMm: null, ballMm: null, cordMm: null, allergens: [], hazards: [] } }
+  const value: Material = newMaterial(crypto.randomUUID(), 'New material')
   void house.commit('Add a material', [{ put: 'material', value }])
   openId.value = value.id
   onlyHere.value = false
   pocketOpen.value = true
 }
 function addPack() {
-  draft.value!.packs.push({ size: 1, price: 0, shop: 'the grocer' })
+  draft.value!.packs.push(newPack(1, 0, 'the grocer'))
 }
 function dropPack(i: number) {
   draft.value!.packs.splice(i, 1)
@@ -68,7 +67,7 @@ function remove() {
     <table class="pantry">
       <thead><tr><th scope="col">What</th><th scope="col" class="num">On hand</th><th scope="col">Where</th><th scope="col" class="wide">Sold as</th></tr></thead>
       <tbody>
-        <tr v-for="one in list.slice(0, count)" :key="one.id" :class="{ on: openId === one.id }"><td><button type="button" class="why name" @click="openId = one.id; pocketOpen = true">{{ one.name }}</button></td><td class="num">{{ quantityWords(one.onHand, one.unit, measures) }}</td><td>{{ one.place }}</td><td class="wide mute">{{ one.packs.map((pack) => `${quantityWords(pack.size, one.unit, measures)} for ${moneyWords(pack.price, house.home!.currency)}`).join(', ') || WAY_WORDS[one.way].toLowerCase() }}</td></tr>
+        <tr v-for="one in list.slice(0, count)" :key="one.id" :class="{ on: openId === one.id }"><td><button type="button" class="why name" @click="openId = one.id; pocketOpen = true">{{ one.name }}</button></td><td class="num">{{ quantityWords(one.onHand, one.unit, measures) }}</td><td>{{ one.place }}</td><td class="wide mute">{{ one.packs.map((pack) => `${quantityWords(pack.size, one.unit, measures)} for ${moneyWords(pack.price, house.home!.currency)}`).join(', ') || WAY_NAMES[one.way].toLowerCase() }}</td></tr>
       </tbody>
     </table>
     <p v-if="!list.length" class="mute">Nothing in the pantry has that name or place.</p>
@@ -80,7 +79,7 @@ function remove() {
         <FormField label="Name"><v-text-field v-model="draft.name" :error-messages="errors.name" maxlength="120" @blur="commit" /></FormField>
         <div class="two"><FormField label="On hand"><v-text-field v-model.number="draft.onHand" type="number" min="0" step="any" :error-messages="errors.onHand" @blur="commit" /></FormField><FormField label="Counted in"><v-select v-model="draft.unit" :items="[...UNITS]" aria-label="Counted in" @update:model-value="commit" /></FormField></div>
         <FormField label="Where"><v-text-field v-model="draft.place" :error-messages="errors.place" placeholder="hall cupboard, top" maxlength="120" @blur="commit" /></FormField>
-        <div class="two"><FormField label="Used"><v-select v-model="draft.use" :items="[{ title: 'Used up', value: 'consumable' }, { title: 'Comes back', value: 'reusable' }]" aria-label="Used" @update:model-value="commit" /></FormField><FormField label="When short"><v-select v-model="draft.way" :items="WAYS.map((way) => ({ title: WAY_WORDS[way], value: way }))" aria-label="When short" @update:model-value="commit" /></FormField></div>
+        <div class="two"><FormField label="Used"><v-select v-model="draft.use" :items="[{ title: 'Used up', value: 'consumable' }, { title: 'Comes back', value: 'reusable' }]" aria-label="Used" @update:model-value="commit" /></FormField><FormField label="When short"><v-select v-model="draft.way" :items="WAYS.map((way) => ({ title: WAY_NAMES[way], value: way }))" aria-label="When short" @update:model-value="commit" /></FormField></div>
         <FormField label="Part of the shop"><v-combobox v-model="draft.shopPart" :items="shopParts" aria-label="Part of the shop" :error-messages="errors.shopPart" @update:model-value="commit" /></FormField>
         <FormField label="Keeps, in days" hint="Empty: keeps for good."><v-text-field :model-value="draft.keepsDays ?? ''" type="number" min="0" :error-messages="errors.keepsDays" @update:model-value="draft.keepsDays = nullable(String($event))" @blur="commit" /></FormField>
         <fieldset class="plain"><legend class="k-label">Packs</legend>

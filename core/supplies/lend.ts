@@ -1,0 +1,62 @@
+import { sessionCautions } from '../cautions/engine'
+import type { Material } from '../domain'
+import { trySession } from '../plan/resolve'
+import { keep } from '../plan/kept'
+import { countedOn, peakOf, type ListSource, type SupplyNeed } from './give'
+
+const keptSafe = keep<SupplyNeed['session'], boolean>()
+
+/** Whether a need can be met with another material without harm: everyone who takes part still does, and no stop or change comes with it. */
+function isSafe(need: SupplyNeed, other: Material, source: ListSource): boolean {
+  const { session, requirement } = need
+  const swapped = trySession(source.snapshot, source.plan, { ...session.placement, swaps: { ...session.placement.swaps, [requirement.id]: other.id } })
+  if (!swapped) return false
+  const taking = (parts: typeof session.parts) => parts.filter((part) => part.does === 'takes-part').length
+  if (taking(swapped.parts) < taking(session.parts)) return false
+  const serious = (one: typeof session) => sessionCautions(one, source.plan).filter((caution) => caution.severity !== 'watch').map((caution) => caution.rule.id)
+  const before = new Set(serious(session))
+  return serious(swapped).every((rule) => before.has(rule))
+}
+
+/** What is left over of a material while a need lasts. */
+function spareOf(material: Material, own: readonly SupplyNeed[], need: SupplyNeed): number {
+  const there = countedOn(material)
+  if (material.use === 'consumable') return material.expires !== null && material.expires < need.use.date ? 0 : there - own.reduce((sum, one) => sum + one.quantity, 0)
+  const then = own.filter((one) => one.session.start < need.session.freeAgain && one.session.freeAgain > need.session.start)
+  return there - peakOf(then).quantity
+}
+
+/**
+ * Meets what is short with the alternatives that its ideas name, as far as they are in the house, left over, and no less safe for those who
+ * take part. The first alternative named goes first, the earliest need before the others.
+ *
+ * @param needs every need of the list, by material, with what is short of each
+ * @returns the same needs, lessened by what was lent, and the lent ones among the needs of what was lent
+ */
+export function lendAlternatives(needs: Map<string, SupplyNeed[]>, materials: ReadonlyMap<string, Material>, sources: readonly ListSource[]): Map<string, SupplyNeed[]> {
+  const result = new Map(needs)
+  const short = [...needs.values()].flat().filter((need) => need.short > 0 && need.requirement.alternatives.length > 0).sort((a, b) => a.use.minute - b.use.minute)
+  for (const need of short) {
+    let missing = need.short
+    for (const id of need.requirement.alternatives) {
+      const other = materials.get(id)
+      if (missing <= 0) break
+      // What has to be got itself helps nobody, and what is counted in other units does not add up.
+      if (!other || id === need.material.id || other.unit !== need.material.unit) continue
+      const own = result.get(id) ?? []
+      const whole = other.unit === 'each' || other.unit === 'sheet'
+      const spare = Math.min(missing, spareOf(other, own, need))
+      const quantity = whole ? Math.floor(spare) : spare
+      if (quantity <= 0) continue
+      const source = sources.find(({ snapshot }) => snapshot.unit.id === need.unitId)!
+      if (!keptSafe(need.session, [need.requirement, other, source.plan.materials], () => isSafe(need, other, source))) continue
+      missing -= quantity
+      const list = result.get(need.material.id)!
+      result.set(need.material.id, list.map((one) => (one.session === need.session && one.requirement.id === need.requirement.id
+        ? { ...one, quantity: one.quantity - quantity, lent: [...one.lent, { material: other, quantity }] } : one)))
+      const lent: SupplyNeed = { ...need, material: other, quantity, short: 0, insteadOf: need.material, lent: [] }
+      result.set(id, [...own, lent].sort((a, b) => a.session.start - b.session.start))
+    }
+  }
+  return result
+}
