@@ -50,6 +50,7 @@ const HOME: Home = {
     { id: 'home-time', name: 'Home time', kind: 'departure', from: '16:30', to: '17:30' },
   ],
   stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['wed', 'sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [], ...NEW_HOME_RULES,
+  shops: [{ name: 'the dollar aisle', weekdays: ['sat'], deliveryDays: 0 }, { name: 'the craft shop', weekdays: ['sat'], deliveryDays: 0 }, { name: 'online', weekdays: [], deliveryDays: 4 }],
 }
 
 /** Center, kind, children at once, and its place on the plan of the house: across, down, wide, high. */
@@ -107,12 +108,21 @@ const ON_HAND: Record<string, [number, string]> = {
   'child-scissors': [5, 'art shelf'], magnifier: [3, 'discovery shelf'], flashlight: [2, 'drawer'], dice: [2, 'circle basket'], shaker: [16, 'music basket'], 'picture-book': [24, 'book nook'],
   basket: [6, 'hall cupboard'], 'dress-up': [14, 'pretend corner'], 'play-food': [30, 'pretend corner'], 'bandage-roll': [3, 'pretend corner'], clipboard: [3, 'mark-making desk'], stone: [14, 'discovery shelf'],
   'traffic-cone': [6, 'yard box'], hoop: [4, 'yard box'], 'paper-bag': [22, 'kitchen'], 'stiff-lace': [6, 'tray shelf'], 'play-parachute': [1, 'attic'], 'bottle-cap': [40, 'kitchen jar'], 'pony-bead': [180, 'drawer with the latch'],
-  'cardboard-sheet': [4, 'garage'], 'toy-till': [1, 'pretend corner'], 'ice-cube': [60, 'freezer'], 'yogurt': [0, ''], 'crepe-streamer': [700, 'blue box'],
+  'cardboard-sheet': [1, 'garage'], 'toy-till': [1, 'pretend corner'], 'ice-cube': [60, 'freezer'], 'yogurt': [0, ''], 'crepe-streamer': [700, 'blue box'],
 }
 
-const materials = (): Material[] => MATERIALS.map((one) => {
+/** What must never run out. */
+const LEAST: Record<string, number> = { 'copy-paper': 150, 'white-glue': 120, 'glue-stick': 4, 'masking-tape': 900 }
+/** How many days ago Maren saw the price of the packs of a material; the others are examples. */
+const SEEN: Record<string, number> = { 'crepe-streamer': 9, 'bubble-mix': 9, 'grass-seed': 6, 'tissue-paper': 6, 'copy-paper': 30, 'construction-paper': 45, 'white-glue': 200, 'small-car': 160, 'craft-stick': 45 }
+
+/** What families save up for the house. */
+const ASKED = new Set(['cardboard-sheet', 'cardboard-tube', 'egg-carton'])
+
+const materials = (today: CalendarDate): Material[] => MATERIALS.map((one) => {
   const [onHand, place] = ON_HAND[one.id] ?? [0, '']
-  return { ...one, onHand, place }
+  const seen = one.id in SEEN ? addDays(today, -SEEN[one.id]) : null
+  return { ...one, onHand, place, way: ASKED.has(one.id) ? 'ask' : one.way, par: LEAST[one.id] ?? null, packs: one.packs.map((pack) => ({ ...pack, seen })) }
 })
 
 /** What Maren wrote herself. */
@@ -235,10 +245,10 @@ export function demoHome(today: CalendarDate): PlanFile {
   const marketStart = startFor(HOME, windStart, 8)
   const windDays = programDays(HOME, { start: windStart, days: 11, closureHandling: {} }).days
   const units = [marketDay(marketStart), windAndKites(windStart), wheelsAndRamps(windDays[10].date)]
-  const bought = (id: string, materialId: string, quantity: number, paid: number, daysAgo: number): Purchase =>
-    ({ id, unitId: 'wind-and-kites', materialId, quantity, paid, date: addDays(today, -daysAgo), shop: '', packs: [], category: '', by: 'Maren' })
+  const bought = (id: string, materialId: string, shop: string, [size, count, price]: [number, number, number], daysAgo: number, unitId: string | null = 'wind-and-kites'): Purchase =>
+    ({ id, unitId, materialId, quantity: size * count, paid: price * count, date: addDays(today, -daysAgo), shop, packs: [{ size, count, price }], category: '', by: 'Maren' })
   return writePlanFile({
-    home: HOME, children: childrenOn(today), adults: ADULTS, centers: CENTERS, materials: materials(), activities: [...ACTIVITIES, ...OWN_IDEAS], units,
+    home: HOME, children: childrenOn(today), adults: ADULTS, centers: CENTERS, materials: materials(today), activities: [...ACTIVITIES, ...OWN_IDEAS], units,
     placements: [...placementsOf('market-day', MARKET, 99), ...placementsOf('wind-and-kites', WIND, 4), ...placementsOf('wheels-and-ramps', WHEELS, 0)],
     ideas: [
       ...ideasOf('market-day', MARKET, [], []),
@@ -246,6 +256,9 @@ export function demoHome(today: CalendarDate): PlanFile {
       ...ideasOf('wheels-and-ramps', WHEELS, ['brick-pattern-road', 'geometric-sort', 'road-signs', 'travel-office'], ['Ask who has an old bicycle wheel']),
     ],
     promises: [], stock: [],
-    purchases: [bought('buy-1', 'crepe-streamer', 2400, 125, 9), bought('buy-2', 'bubble-mix', 946, 250, 9), bought('buy-3', 'grass-seed', 250, 399, 6), bought('buy-4', 'tissue-paper', 10, 125, 6)],
+    purchases: [
+      bought('buy-1', 'crepe-streamer', 'the dollar aisle', [2400, 1, 125], 9), bought('buy-2', 'bubble-mix', 'the dollar aisle', [946, 1, 250], 9), bought('buy-3', 'grass-seed', 'the grocer', [250, 1, 399], 6),
+      bought('buy-4', 'tissue-paper', 'the dollar aisle', [10, 1, 125], 6), bought('buy-5', 'copy-paper', 'the dollar aisle', [100, 2, 200], 30, null), bought('buy-6', 'apple', 'the grocer', [6, 2, 299], 15, 'market-day'),
+    ],
   })
 }

@@ -10,19 +10,21 @@ import { Problem, problems } from './http/problem'
 import { openApi, serve, type Route } from './http/routes'
 import { sameOrigin, securityHeaders } from './http/security'
 import { webFiles } from './http/web'
-import { activityRoutes } from './routes/activities'
 import { eventRoutes } from './routes/events'
 import { fileRoutes } from './routes/files'
 import { handOverRoutes } from './routes/handOver'
 import { houseRoutes } from './routes/house'
 import { COOKIE, sessionRoutes } from './routes/session'
-import { ActivityTables } from './services/activityTables'
+import { supplyRoutes } from './routes/supplies'
+import { tablesRoutes } from './routes/tables'
 import { Accounts } from './services/accounts'
+import { Asks } from './services/asks'
 import { Changes } from './services/changes'
 import { Clock } from './services/clock'
 import { Live } from './services/live'
 import { PlanFiles } from './services/planFiles'
 import { Shares } from './services/shares'
+import { Supplies } from './services/supplies'
 import { openStore } from './store/open'
 
 export interface Settings {
@@ -44,7 +46,7 @@ export interface Kobby {
 
 const LARGEST_BODY = '5mb'
 /** Whole homes and tables of thousands of activities come through these. */
-const FILE_PATHS = /^\/api\/v1\/(plan-files|activities)\//
+const FILE_PATHS = /^\/api\/v1\/(plan-files|activities|pantry)\//
 const LARGEST_FILE = '40mb'
 
 /** Puts the application together on one database. The caller listens. */
@@ -56,9 +58,10 @@ export async function createKobby(settings: Settings): Promise<Kobby> {
   const accounts = new Accounts(db)
   const changes = new Changes(db, live)
   const shares = new Shares(db, clock, live)
+  const supplies = new Supplies(db, clock)
   const routes = [
     ...sessionRoutes(accounts, clock), ...houseRoutes(db, clock, changes, shares), ...handOverRoutes(db, clock, shares),
-    ...fileRoutes(new PlanFiles(db, changes)), ...activityRoutes(new ActivityTables(db, changes)), ...eventRoutes(live, shares),
+    ...fileRoutes(new PlanFiles(db, changes)), ...tablesRoutes(db, changes), ...eventRoutes(live, shares), ...supplyRoutes(supplies, new Asks(db, supplies, shares, changes), shares),
   ]
   const description = openApi(routes, { ...thingSchemas(), PlanFile: jsonSchemaOf(PlanFile) })
   const router = serve(routes, (ctx) => accounts.whoHas(ctx.cookies.get(COOKIE)))

@@ -16,18 +16,22 @@ const routes: RouteRecordRaw[] = [
   { path: '/sign-in', name: 'sign-in', component: () => import('./views/SignIn.vue'), meta: { open: true, bare: true, title: 'Sign in' } },
   { path: '/start', name: 'start', component: () => import('./views/FirstStart.vue'), meta: { open: true, bare: true, title: 'Welcome' } },
   { path: '/day/:token', name: 'shared', component: () => import('./views/SharedDay.vue'), meta: { open: true, bare: true, title: 'Today' } },
+  { path: '/bring/:token', name: 'asked', component: () => import('./views/SharedAsk.vue'), meta: { open: true, bare: true, title: 'What we could use' } },
   { path: '/units', name: 'units', component: () => import('./views/UnitList.vue'), meta: { title: 'Units' } },
   { path: '/home', name: 'home', component: () => import('./views/HomeView.vue'), meta: { title: 'Home' } },
   { path: '/library', name: 'library', component: () => import('./views/LibraryView.vue'), meta: { title: 'Library' } },
   { path: '/library/new', name: 'activity-new', component: () => import('./views/ActivityEditor.vue'), meta: { title: 'Write an idea' } },
   { path: '/library/:activityId', name: 'activity-edit', component: () => import('./views/ActivityEditor.vue'), meta: { title: 'Change an idea' } },
   { path: '/pantry', name: 'pantry', component: () => import('./views/PantryView.vue'), meta: { title: 'Pantry' } },
+  { path: '/money', name: 'money', component: () => import('./views/YearMoney.vue'), meta: { title: 'Money' } },
   { path: '/cautions', name: 'cautions', component: () => import('./views/CautionRules.vue'), meta: { title: 'Cautions' } },
   step('spark', () => import('./views/SparkView.vue'), 'Spark'),
   step('gather', () => import('./views/GatherView.vue'), 'Gather'),
   step('lay-out', () => import('./views/LayOutView.vue'), 'Lay out'),
   step('get-ready', () => import('./views/GetReadyView.vue'), 'Get ready'),
   step('hand-over', () => import('./views/HandOverView.vue'), 'Hand over'),
+  { path: '/units/:unitId/shop', name: 'shop', component: () => import('./views/ShopView.vue'), meta: { title: 'In the shop' } },
+  { path: '/units/:unitId/notes', name: 'ask-notes', component: () => import('./views/AskNotesView.vue'), meta: { title: 'Notes for families' } },
   { path: '/units/:unitId/invitation/:day', name: 'invitation', component: () => import('./views/InvitationView.vue'), meta: { title: 'Invitations' } },
   step('run', () => import('./views/RunView.vue'), 'Run'),
   step('look-back', () => import('./views/LookBackView.vue'), 'Look back'),
@@ -37,7 +41,7 @@ const routes: RouteRecordRaw[] = [
 export const router = createRouter({ history: createWebHistory(), routes, scrollBehavior: () => ({ top: 0 }) })
 
 router.beforeEach(async (to) => {
-  if (to.name === 'shared') return true
+  if (to.name === 'shared' || to.name === 'asked') return true
   const session = useSession()
   try {
     if (!session.asked) await session.ask()

@@ -1,3 +1,4 @@
 export * from './planFile'
 export * from './csv'
 export * from './activityCsv'
+export * from './pantryCsv'

@@ -1,4 +1,4 @@
-import type { Attention, CenterKind, EventPart, GroupForm, Hazard, LearningDomain, PlanningStyle, Stage, Way } from '../domain'
+import type { Attention, CenterKind, EventPart, GroupForm, Hazard, LearningDomain, PlanningStyle, Condition, Stage, StockReason, Way } from '../domain'
 import type { OutReason } from '../attendance/participants'
 
 /** The words of the field for each code, once for screens, sheets and files. */
@@ -31,6 +31,8 @@ export const OUT_WORDS: Record<OutReason, string> = {
   allergy: 'left out: allergy', 'kept-out': 'kept out by you',
 }
 export const WAY_NAMES: Record<Way, string> = { buy: 'Buy it', gather: 'Gather or make it', borrow: 'Borrow it', ask: 'Ask families', have: 'Always there' }
+export const CONDITION_NAMES: Record<Condition, string> = { good: 'Good', worn: 'Worn', mend: 'To mend first' }
+export const STOCK_WORDS: Record<StockReason, string> = { counted: 'Counted', bought: 'Bought', brought: 'Brought', used: 'Used', 'came-back': 'Came back', thrown: 'Thrown away' }
 export const HAZARD_NAMES: Record<Hazard, string> = {
   film: 'thin film or latex', 'loose-magnet': 'loose magnet', 'fixed-magnet': 'sealed-in magnet', expands: 'swells in water',
   'button-cell': 'unsecured button cell', 'raw-flour': 'raw flour', hot: 'gets hot', sharp: 'sharp or pointed', chemical: 'needs an adult to dose',

@@ -191,23 +191,23 @@ export const countHere = (snapshot: UnitSnapshot, date: CalendarDate, from: Time
 /** A sheet's title: "Tuesday 10 March, day 4 of 10". */
 export const sheetTitle = (sheet: DaySheet): string => `${longDate(sheet.date)}, day ${sheet.number} of ${sheet.of}`
 
-const escape = (text: string) => text.replace(/([\\`*_[\]<>#|])/g, '\\$1')
+export const escapeMarkdown = (text: string) => text.replace(/([\\`*_[\]<>#|])/g, '\\$1')
 
 /** A day sheet as Markdown, to paste anywhere. User text is escaped. */
 export function daySheetMarkdown(sheet: DaySheet): string {
-  const lines = [`# ${escape(sheetTitle(sheet))}`, '', `${escape(sheet.unit)}${sheet.focus ? ` (${escape(sheet.focus)})` : ''}${sheet.event ? `. Today: ${escape(sheet.event)}` : ''}`, '', '## Here today', '']
+  const lines = [`# ${escapeMarkdown(sheetTitle(sheet))}`, '', `${escapeMarkdown(sheet.unit)}${sheet.focus ? ` (${escapeMarkdown(sheet.focus)})` : ''}${sheet.event ? `. Today: ${escapeMarkdown(sheet.event)}` : ''}`, '', '## Here today', '']
   for (const child of sheet.children) {
     const facts = [STAGE_NAMES[child.stage].toLowerCase(), `${clockWords(child.here.from)} to ${clockWords(child.here.to)}`]
     if (child.naps.length) facts.push(`sleeps ${child.naps.map((nap) => `${clockWords(nap.from)} to ${clockWords(nap.to)}`).join(', ')}`)
-    if (child.allergies.length) facts.push(`**allergy: ${escape(child.allergies.join(', '))}**`)
+    if (child.allergies.length) facts.push(`**allergy: ${escapeMarkdown(child.allergies.join(', '))}**`)
     if (child.mouths) facts.push('mouths things')
-    lines.push(`- **${escape(child.name)}**: ${facts.join(', ')}`)
+    lines.push(`- **${escapeMarkdown(child.name)}**: ${facts.join(', ')}`)
   }
-  for (const reminder of sheet.reminders) lines.push(`- ${escape(reminder)}`)
-  if (sheet.away.length) lines.push(`- Away: ${escape(sheet.away.join(', '))}`)
+  for (const reminder of sheet.reminders) lines.push(`- ${escapeMarkdown(reminder)}`)
+  if (sheet.away.length) lines.push(`- Away: ${escapeMarkdown(sheet.away.join(', '))}`)
   const byId = new Map(sheet.items.map((item) => [item.placementId, item]))
   for (const block of sheet.blocks) {
-    lines.push('', `## ${clockWords(block.from)} ${escape(block.name)}`)
+    lines.push('', `## ${clockWords(block.from)} ${escapeMarkdown(block.name)}`)
     for (const id of block.placementIds) lines.push(...itemMarkdown(byId.get(id)!))
   }
   const standing = sheet.items.filter((item) => item.standing)
@@ -220,11 +220,11 @@ export function daySheetMarkdown(sheet: DaySheet): string {
 function itemMarkdown(item: SheetItem): string[] {
   const facts = [item.standing ? '' : `${clockWords(item.from)} to ${clockWords(item.to)}`, item.center, item.lead && `${item.lead} leads`, item.attention].filter(Boolean)
   return [
-    '', `### ${escape(item.title)}`, '', escape(facts.join(' · ')), '',
-    ...item.cautions.map((one) => `> **${one.severity === 'stop' ? 'Stop' : one.severity === 'change' ? 'Change' : 'Watch'}:** ${escape(one.why)}${one.setAside ? ` Set aside: ${escape(one.setAside)}` : ''}`),
+    '', `### ${escapeMarkdown(item.title)}`, '', escapeMarkdown(facts.join(' · ')), '',
+    ...item.cautions.map((one) => `> **${one.severity === 'stop' ? 'Stop' : one.severity === 'change' ? 'Change' : 'Watch'}:** ${escapeMarkdown(one.why)}${one.setAside ? ` Set aside: ${escapeMarkdown(one.setAside)}` : ''}`),
     ...(item.cautions.length ? [''] : []),
-    ...(item.materials.length ? [`In hand: ${escape(item.materials.map((one) => `${one.name} (${one.amount})`).join(', '))}`, ''] : []),
-    ...item.steps.map((step) => `- [ ] ${step.who ? `**${escape(step.who)}**: ` : ''}${escape(step.text)}`),
-    ...(item.tidy ? ['', `Tidy up: ${escape(item.tidy)}`] : []),
+    ...(item.materials.length ? [`In hand: ${escapeMarkdown(item.materials.map((one) => `${one.name} (${one.amount})`).join(', '))}`, ''] : []),
+    ...item.steps.map((step) => `- [ ] ${step.who ? `**${escapeMarkdown(step.who)}**: ` : ''}${escapeMarkdown(step.text)}`),
+    ...(item.tidy ? ['', `Tidy up: ${escapeMarkdown(item.tidy)}`] : []),
   ]
 }

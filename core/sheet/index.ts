@@ -1,1 +1,2 @@
 export * from './daySheet'
+export * from './supplySheet'

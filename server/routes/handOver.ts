@@ -3,8 +3,7 @@ import type { Knex } from 'knex'
 import { Id } from '@core/domain'
 import { resolvePlan } from '@core/plan'
 import { daySheet, daySheetMarkdown } from '@core/sheet'
-import { RateLimiterMemory } from 'rate-limiter-flexible'
-import { Problem } from '../http/problem'
+import { guard } from '../http/guard'
 import { route, type Route } from '../http/routes'
 import type { Clock } from '../services/clock'
 import { NewShare, TickInput, type Shares } from '../services/shares'
@@ -13,22 +12,9 @@ import { readSnapshot } from '../services/snapshots'
 const DayParams = z.strictObject({ unitId: Id, day: z.coerce.number().int().min(1).max(60) })
 const Token = z.strictObject({ token: z.string().regex(/^[\w-]{10,64}$/, 'This is no link of ours') })
 
-/** Links that are not known, from one address in an hour: a guesser gets nowhere among 128 bits, and is stopped anyway. */
-const UNKNOWN_LINKS = { points: 60, duration: 3600 }
-
 /** Day sheets, links to them, and ticks. */
 export function handOverRoutes(db: Knex, clock: Clock, shares: Shares): Route[] {
-  const unknown = new RateLimiterMemory(UNKNOWN_LINKS)
-  const guarded = async <T>(ip: string, work: () => Promise<T>): Promise<T> => {
-    const tries = await unknown.get(ip)
-    if (tries && tries.consumedPoints >= UNKNOWN_LINKS.points) throw new Problem(429, 'Too many unknown links. Try again later.')
-    try {
-      return await work()
-    } catch (error) {
-      if (error instanceof Problem && error.status === 404) await unknown.consume(ip).catch(() => undefined)
-      throw error
-    }
-  }
+  const guarded = guard()
   return [
     route({ method: 'get', path: '/units/:unitId/days/:day/sheet', summary: 'The sheet of one day', access: 'owner', params: DayParams }, async ({ params }) => {
       const snapshot = await readSnapshot(db, clock, params.unitId)

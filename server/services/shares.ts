@@ -12,12 +12,19 @@ import type { Live } from './live'
 import { readSnapshot } from './snapshots'
 
 export const NewShare = z.strictObject({ day: z.number().int().min(1).max(60), label: Line, endsOn: CalendarDate })
+/** A link on which families sign up for what to bring. */
+export const NewAskShare = z.strictObject({ label: Line, endsOn: CalendarDate })
 export const TickInput = z.strictObject({ placementId: Id, step: Id, done: z.boolean() })
 type TickInput = z.infer<typeof TickInput>
+
+export type ShareKind = 'day' | 'ask'
 
 export interface Share {
   id: string
   unitId: string
+  /** What the link opens: one day, or what families are asked for. */
+  kind: ShareKind
+  /** 0 for one that is of no day. */
   day: number
   label: string
   createdAt: string
@@ -30,7 +37,7 @@ export interface Share {
 const LONGEST_DAYS = 90
 
 const shareOf = (row: Record<string, never>): Share => ({
-  id: row.id, unitId: row.unit_id, day: row.day, label: row.label, createdAt: row.created_at, endsOn: row.ends_on,
+  id: row.id, unitId: row.unit_id, kind: row.kind, day: row.day, label: row.label, createdAt: row.created_at, endsOn: row.ends_on,
   revokedAt: row.revoked_at, openedAt: row.opened_at,
 })
 
@@ -44,11 +51,21 @@ export class Shares {
   async create(unitId: string, input: z.infer<typeof NewShare>): Promise<Share & { token: string }> {
     const snapshot = await readSnapshot(this.db, this.clock, unitId)
     daySheet(snapshot, resolvePlan(snapshot), input.day)
-    if (input.endsOn < snapshot.today) throw invalid([{ field: 'endsOn', message: 'This date has passed' }])
-    if (input.endsOn > addDays(snapshot.today, LONGEST_DAYS)) throw invalid([{ field: 'endsOn', message: `Choose a date within ${LONGEST_DAYS} days` }])
+    return this.make(unitId, 'day', input.day, input, snapshot.today)
+  }
+
+  /** Makes a link on which families sign up. */
+  async createAsk(unitId: string, input: z.infer<typeof NewAskShare>): Promise<Share & { token: string }> {
+    const { today } = await readSnapshot(this.db, this.clock, unitId)
+    return this.make(unitId, 'ask', 0, input, today)
+  }
+
+  private async make(unitId: string, kind: ShareKind, day: number, input: { label: string; endsOn: string }, today: string): Promise<Share & { token: string }> {
+    if (input.endsOn < today) throw invalid([{ field: 'endsOn', message: 'This date has passed' }])
+    if (input.endsOn > addDays(today, LONGEST_DAYS)) throw invalid([{ field: 'endsOn', message: `Choose a date within ${LONGEST_DAYS} days` }])
     const token = newToken()
     const row = {
-      id: randomUUID(), unit_id: unitId, day: input.day, label: input.label, token_hash: hashToken(token),
+      id: randomUUID(), unit_id: unitId, kind, day, label: input.label, token_hash: hashToken(token),
       created_at: new Date().toISOString(), ends_on: input.endsOn, revoked_at: null, opened_at: null,
     }
     await this.db('shares').insert(row)
@@ -67,21 +84,27 @@ export class Shares {
   }
 
   /** The share of a secret that still holds. */
-  async find(token: string): Promise<Share> {
-    const row = await this.db('shares').where({ token_hash: hashToken(token) }).first()
+  async find(token: string, kind: ShareKind = 'day'): Promise<Share> {
+    const row = await this.db('shares').where({ token_hash: hashToken(token), kind }).first()
     if (!row) throw new Problem(404, 'This link is not known. Ask for a new one.')
     if (row.revoked_at) throw new Problem(410, 'This link was withdrawn. Ask for a new one.')
     if (row.ends_on < (await this.clock.today())) throw new Problem(410, 'This link has ended. Ask for a new one.')
     return shareOf(row)
   }
 
-  /** What a link shows: one day's sheet and its ticks. */
-  async open(token: string): Promise<{ label: string; endsOn: string; sheet: DaySheet; ticks: StoredTick[] }> {
-    const share = await this.find(token)
+  /** The share of a secret that still holds, from now on opened. */
+  async opened(token: string, kind: ShareKind): Promise<Share> {
+    const share = await this.find(token, kind)
     if (!share.openedAt) {
       await this.db('shares').where({ id: share.id }).update({ opened_at: new Date().toISOString() })
       this.live.tell({ type: 'shares', unitId: share.unitId })
     }
+    return share
+  }
+
+  /** What a link shows: one day's sheet and its ticks. */
+  async open(token: string): Promise<{ label: string; endsOn: string; sheet: DaySheet; ticks: StoredTick[] }> {
+    const share = await this.opened(token, 'day')
     const snapshot = await readSnapshot(this.db, this.clock, share.unitId)
     const sheet = daySheet(snapshot, resolvePlan(snapshot), share.day)
     const onSheet = new Set(sheet.items.map((item) => item.placementId))

@@ -1,4 +1,4 @@
-import type { Change, Row, ThingKind, ThingOf, CalendarDate } from '@core/domain'
+import type { Change, Purchase, Row, StockEntry, ThingKind, ThingOf, CalendarDate } from '@core/domain'
 import type { Fault } from '@core/fault'
 import type { ImportEntry, PlanFile } from '@core/files'
 import type { UsedBefore } from '@core/fit'
@@ -10,7 +10,10 @@ export interface ChangedRow { kind: ThingKind; id: string; version: number; valu
 export interface Steps { undo: string | null; redo: string | null }
 export interface Applied { changeId: string; label: string; rows: ChangedRow[]; steps: Steps }
 export interface Tick { placementId: string; step: string; done: boolean; at: string; by: string }
-export interface Share { id: string; unitId: string; day: number; label: string; createdAt: string; endsOn: CalendarDate; revokedAt: string | null; openedAt: string | null }
+/** One thing that families are asked for, as they see it. */
+export interface AskedThing { materialId: string; name: string; wanted: string; open: number; openWords: string; unit: string; bringBy: CalendarDate }
+export interface AskedPage { home: string; unit: string; endsOn: CalendarDate; things: AskedThing[] }
+export interface Share { id: string; unitId: string; kind: 'day' | 'ask'; day: number; label: string; createdAt: string; endsOn: CalendarDate; revokedAt: string | null; openedAt: string | null }
 export interface Conflict { kind: ThingKind; id: string; version: number; yours: ThingOf<ThingKind> | null; theirs: ThingOf<ThingKind> | null }
 
 /** What the server answered when it did not do what was asked. Status 0: it was not reached. */
@@ -56,6 +59,14 @@ export const api = {
   tick: (unitId: string, day: number, tick: { placementId: string; step: string; done: boolean }) => call<Tick>('PUT', `/units/${unitId}/days/${day}/ticks`, tick),
   shares: (unitId: string) => call<{ shares: Share[] }>('GET', `/units/${unitId}/shares`),
   share: (unitId: string, share: { day: number; label: string; endsOn: CalendarDate }) => call<Share & { token: string }>('POST', `/units/${unitId}/shares`, share),
+  askLink: (unitId: string, share: { label: string; endsOn: CalendarDate }) => call<Share & { token: string }>('POST', `/units/${unitId}/ask-links`, share),
+  asked: (token: string) => call<AskedPage>('GET', `/asked/${token}`),
+  promise: (token: string, promise: { id: string; materialId: string; quantity: number; family: string }) => call<AskedPage>('POST', `/asked/${token}/promises`, promise),
+  withdrawPromise: (token: string, id: string) => call<AskedPage>('DELETE', `/asked/${token}/promises/${id}`),
+  history: (materialId: string) => call<{ entries: StockEntry[]; purchases: Purchase[] }>('GET', `/materials/${materialId}/history`),
+  purchases: (year: number) => call<{ rows: Row<'purchase'>[] }>('GET', `/purchases/${year}`),
+  previewPantry: (text: string) => call<{ entries: ImportEntry[] }>('POST', '/pantry/csv/preview', { text }),
+  applyPantry: (text: string) => call<{ entries: ImportEntry[] }>('POST', '/pantry/csv/apply', { text }),
   revoke: (unitId: string, shareId: string) => call<void>('DELETE', `/units/${unitId}/shares/${shareId}`),
   shared: (token: string) => call<{ label: string; endsOn: CalendarDate; sheet: DaySheet; ticks: Tick[] }>('GET', `/shared/${token}`),
   sharedTick: (token: string, tick: { placementId: string; step: string; done: boolean }) => call<Tick>('PUT', `/shared/${token}/ticks`, tick),

@@ -2,6 +2,7 @@ import { computed } from 'vue'
 import { countWords, shortWeekday } from '@core/format'
 import { weekdayOf } from '@core/calendar'
 import { plannableBlocks } from '@core/plan'
+import { isToGet } from '@core/supplies'
 import { useUnit } from '../stores/unit'
 import type { StepName } from '../router'
 
@@ -15,7 +16,7 @@ export function usePathFigures() {
     const blockIds = plannableBlocks(store.snapshot!.home).filter((block) => block.kind === 'circle' || block.kind === 'choice').map((block) => block.id)
     const open = days.filter((day) => day.held && day.date >= store.snapshot!.today && !blockIds.every((id) => readings.plan.sessions.some((one) => one.block?.id === id && one.days[0].number === day.number)))
     const late = readings.lines.filter((line) => line.late).length
-    const toGet = readings.lines.filter((line) => line.shortage > 0).length
+    const toGet = readings.lines.filter(isToGet).length
     const dated = new Set(readings.plan.sessions.map((session) => session.placement.id))
     const stranded = store.placements.filter((one) => !dated.has(one.id)).length
     const next = today ?? days.find((day) => day.held && day.date > store.snapshot!.today)

@@ -52,6 +52,7 @@ function dropNap(i: number) {
     <FormField label="Likes"><v-combobox v-model="draft.interests" multiple chips closable-chips :error-messages="errors.interests" aria-label="Likes" @update:model-value="commit" /></FormField>
     <DatesThatDiffer v-model="draft.exceptions" :errors="errors" @left="commit" />
     <details><summary>Works at another stage in</summary><div class="overrides"><FormField v-for="domain in DOMAINS" :key="domain" :label="DOMAIN_NAMES[domain]"><v-select :model-value="draft.stageOverrides[domain] ?? null" :items="STAGES.map((stage) => ({ title: STAGE_NAMES[stage], value: stage }))" clearable placeholder="as the age says" :aria-label="DOMAIN_NAMES[domain]" @update:model-value="setStage(domain, $event)" /></FormField></div></details>
+    <FormField label="Family" hint="The same word for brothers and sisters: they are asked once. For you only."><v-text-field v-model="draft.family" :error-messages="errors.family" placeholder="A family of its own" maxlength="120" @blur="commit" /></FormField>
     <FormField label="Note" hint="For you only: never on a link or a sheet."><v-textarea v-model="draft.note" :error-messages="errors.note" maxlength="4000" @blur="commit" /></FormField>
   </form>
 </template>

@@ -13,6 +13,7 @@ import { useSession } from '../stores/session'
 import FileIn from './FileIn.vue'
 import FormField from './FormField.vue'
 import LicenseForm from './LicenseForm.vue'
+import ShopsForm from './ShopsForm.vue'
 import ImportPreview from './ImportPreview.vue'
 import WeekHours from './WeekHours.vue'
 
@@ -77,6 +78,7 @@ const file = useFileIn(readPlan, { preview: api.previewFile, apply: api.applyFil
         <form class="inline" @submit.prevent="addClosure"><input v-model="closure.date" class="time" type="date" aria-label="Date closed" :min="session.today" /><v-text-field v-model="closure.reason" aria-label="Reason" placeholder="Reason" maxlength="120" /><v-btn type="submit" :disabled="!closure.date">Close</v-btn></form>
         <p class="small mute">Days of a unit slide past a closure, or drop that day: choose in the unit's Spark.</p>
       </section>
+      <ShopsForm v-model="draft" :errors="errors" @left="commit" />
       <LicenseForm />
       <section class="rows"><h2>What a week aims at</h2>
         <p class="small mute">Touches of each domain for a child who comes every day. Empty: two, and in the first year only what a baby meets. 0: not aimed at.</p>

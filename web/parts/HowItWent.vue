@@ -2,14 +2,28 @@
 import { computed, ref, watch } from 'vue'
 import type { Placement } from '@core/domain'
 import { LIKED_NAMES } from '@core/fit'
-import { countWords } from '@core/format'
+import { countWords, listWords, quantityWords } from '@core/format'
 import { useBoard } from '../stores/board'
+import { useHouse } from '../stores/house'
+import { useSupplies } from '../stores/supplies'
 
 /** One placement looked back on: done or not, and how it went. */
 const props = defineProps<{ placement: Placement; ticks: number }>()
 const board = useBoard()
+const house = useHouse()
+const supplies = useSupplies()
 const title = computed(() => board.titleOf(props.placement.activityId))
-const setStatus = (status: Placement['status']) => board.patch(props.placement, `${title.value}: ${status}`, { status: props.placement.status === status ? 'planned' : status })
+const setStatus = (status: Placement['status']) => void supplies.setStatus(props.placement, props.placement.status === status ? 'planned' : status, title.value)
+/** What it took out of the pantry; less what came back. */
+const took = computed(() => Object.entries(props.placement.took).flatMap(([id, quantity]) => {
+  const material = house.materialsById.get(id)
+  return material ? [{ material, quantity }] : []
+}))
+const changing = ref(false)
+function setTook(id: string, text: string) {
+  const quantity = Number(text)
+  if (text.trim() !== '' && Number.isFinite(quantity) && quantity >= 0 && quantity <= 10_000_000 && quantity !== props.placement.took[id]) void supplies.setTook(props.placement, { ...props.placement.took, [id]: quantity }, title.value)
+}
 const note = ref(props.placement.went?.note ?? '')
 watch(() => props.placement.went?.note, (now) => (note.value = now ?? ''))
 const setLiked = (liked: number | null) => board.patch(props.placement, `${title.value}: how it went`, { went: liked === null ? null : { liked, note: note.value.trim() } })
@@ -30,12 +44,17 @@ function setNote() {
       <v-select :model-value="placement.went?.liked ?? null" :items="LIKED_NAMES.map((name, value) => ({ title: name, value }))" clearable placeholder="How did it go?" :aria-label="`How did it go: ${title}`" @update:model-value="setLiked($event ?? null)" />
       <v-text-field v-model="note" :aria-label="`A note for next time: ${title}`" placeholder="For next time" maxlength="120" @blur="setNote" @keydown.enter.prevent="setNote" />
     </div>
+    <div v-if="placement.status === 'done' && took.length" class="took">
+      <p class="small mute">Took {{ listWords(took.map((one) => `${quantityWords(one.quantity, one.material.unit, house.home!.measures)} ${one.material.name}`)) }}. <button type="button" class="why small" :aria-expanded="changing" :aria-label="`Some came back: ${title}`" @click="changing = !changing">{{ changing ? 'That is right' : 'Some came back' }}</button></p>
+      <div v-if="changing" class="backs"><label v-for="one in took" :key="one.material.id" class="row"><span>{{ one.material.name }}, really used</span><span><input class="time" type="number" min="0" step="any" :value="one.quantity" :aria-label="`Really used: ${one.material.name}`" @change="setTook(one.material.id, ($event.target as HTMLInputElement).value)" /> {{ one.material.unit === 'each' ? '' : one.material.unit }}</span></label></div>
+    </div>
   </div>
 </template>
 
 <style scoped>
 .went { padding: 5px 6px 6px 12px; display: grid; gap: 6px; }
 .row { align-items: center; }
+.backs { display: grid; gap: 4px; max-width: 420px; }
 .how { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1.6fr); gap: 6px; }
 @media (max-width: 720px) { .how { grid-template-columns: minmax(0, 1fr); } }
 </style>

@@ -11,7 +11,8 @@ const BOARD: [string, string][] = [
   ['Arrow keys', 'Move between the cubbies'], ['Enter', 'Open what is in the cubby'], ['m', 'Pick a card up, put it down'], ['c', 'Pick up a copy of a card'], ['p', 'Pin to its date, or let go'], ['Delete', 'Take it off the plan'],
 ]
 const ROOM: [string, string][] = [['Tab, Enter', 'Choose a center'], ['Arrow keys', 'Move a center, while the house is arranged'], ['Shift + arrows', 'Make it larger or smaller']]
-const keys = computed(() => (route.name !== 'lay-out' ? EVERYWHERE : route.query.view === 'room' ? [...ROOM, ...EVERYWHERE] : route.query.view ? EVERYWHERE : [...BOARD, ...EVERYWHERE]))
+const LIST: [string, string][] = [['Arrow keys', 'Go from line to line'], ['Enter', 'Why, for the line'], ['b g o a h', 'Buy, gather, borrow, ask families, always there']]
+const keys = computed(() => (route.name === 'get-ready' && !route.query.tab ? [...LIST, ...EVERYWHERE] : route.name !== 'lay-out' ? EVERYWHERE : route.query.view === 'room' ? [...ROOM, ...EVERYWHERE] : route.query.view ? EVERYWHERE : [...BOARD, ...EVERYWHERE]))
 </script>
 
 <template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiBookOpenPageVariantOutline, mdiCalendarOutline, mdiFridgeOutline, mdiHomeOutline, mdiShieldOutline } from '@mdi/js'
+import { mdiBookOpenPageVariantOutline, mdiCalendarOutline, mdiFridgeOutline, mdiHomeOutline, mdiReceiptTextOutline, mdiShieldOutline } from '@mdi/js'
 import { usePathFigures } from '../composables/usePathFigures'
 import { STEPS } from '../router'
 import { useSession } from '../stores/session'
@@ -15,7 +15,7 @@ const session = useSession()
 const figures = usePathFigures()
 const PLACES = [
   { to: '/home', title: 'Home', icon: mdiHomeOutline }, { to: '/pantry', title: 'Pantry', icon: mdiFridgeOutline }, { to: '/library', title: 'Library', icon: mdiBookOpenPageVariantOutline },
-  { to: '/units', title: 'Units', icon: mdiCalendarOutline }, { to: '/cautions', title: 'Cautions', icon: mdiShieldOutline },
+  { to: '/units', title: 'Units', icon: mdiCalendarOutline }, { to: '/money', title: 'Money', icon: mdiReceiptTextOutline }, { to: '/cautions', title: 'Cautions', icon: mdiShieldOutline },
 ]
 const clock = (date: Date) => date.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 </script>

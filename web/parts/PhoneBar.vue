@@ -12,7 +12,7 @@ const session = useSession()
 const open = ref(false)
 const tabs = computed(() =>
   unit.unit
-    ? [{ name: 'run', title: 'Today', icon: mdiWhiteBalanceSunny }, { name: 'get-ready', title: 'List', icon: mdiFormatListChecks }, { name: 'lay-out', title: 'Plan', icon: mdiViewWeekOutline }]
+    ? [{ name: 'run', title: 'Today', icon: mdiWhiteBalanceSunny }, { name: 'shop', title: 'List', icon: mdiFormatListChecks }, { name: 'lay-out', title: 'Plan', icon: mdiViewWeekOutline }]
     : [])
 </script>
 
@@ -34,6 +34,7 @@ const tabs = computed(() =>
           <li><router-link to="/home">Home</router-link></li>
           <li><router-link to="/pantry">Pantry</router-link></li>
           <li><router-link to="/library">Library</router-link></li>
+          <li><router-link to="/money">Money</router-link></li>
           <li><router-link to="/cautions">Cautions</router-link></li>
           <li><button type="button" @click="$emit('look')">{{ look === 'dark' ? 'Light' : 'Dark' }}</button></li>
           <li><button type="button" @click="session.signOut">Sign out</button></li>

@@ -102,7 +102,7 @@ const measures = computed(() => house.home?.measures ?? 'metric')
       <div class="row"><h3>Needs</h3><router-link :to="{ name: 'get-ready', params: { unitId: store.id! } }">why?</router-link></div>
       <div v-for="{ need, line } in needs" :key="need.requirement.id" class="row need">
         <span>{{ need.material.name }}</span>
-        <span :class="need.short > 0 ? 'ember' : 'mute'">{{ quantityWords(need.quantity, need.material.unit, measures) }}<template v-if="need.short > 0">, {{ quantityWords(need.short, need.material.unit, measures) }} short</template><template v-else-if="need.material.id !== 'water'"> of {{ quantityWords(line.onHand, need.material.unit, measures) }}</template></span>
+        <span :class="need.short > 0 ? 'ember' : 'mute'">{{ quantityWords(need.quantity, need.material.unit, measures) }}<template v-if="need.short > 0">, {{ quantityWords(need.short, need.material.unit, measures) }} short</template><template v-else-if="need.material.way !== 'have'"> of {{ quantityWords(line.onHand, need.material.unit, measures) }}</template></span>
       </div>
       <p v-for="requirementId in Object.keys(placement.quantities)" :key="`fewer-${requirementId}`" class="small">Fewer {{ house.materialsById.get(activity.requirements.find((one) => one.id === requirementId)?.materialId ?? '')?.name }} than the idea says <button type="button" class="why" @click="moreAgain(requirementId)">as the idea says</button></p>
       <p v-for="swap in swaps" :key="swap.requirementId" class="small">{{ swap.to }} in place of {{ swap.from }} <button type="button" class="why" @click="swapBack(swap.requirementId)">swap back</button></p>

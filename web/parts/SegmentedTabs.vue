@@ -22,5 +22,5 @@ function step(by: number, event: KeyboardEvent) {
 .tab.here { background: var(--paper); border-color: var(--edge-strong); color: var(--ink); box-shadow: 0 2px 0 var(--paper); }
 .tab:hover:not(.here) { color: var(--ink); background: var(--well); }
 .figure { font-family: var(--text); font-weight: 400; color: var(--mute); }
-@media (max-width: 720px) { .tab { flex: 1; padding-inline: 6px; min-height: 44px; } }
+@media (max-width: 720px) { .tabs { overflow: auto hidden; } .tab { flex: 1 0 auto; padding-inline: 8px; min-height: 44px; } }
 </style>

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { byAge } from '@core/attendance'
 import { checkHouse, type Flag } from '@core/checks'
-import { THING_KINDS, UNIT_KINDS, type ThingKind } from '@core/domain'
+import { THING_KINDS, UNIT_KINDS, type House, type ThingKind } from '@core/domain'
 import { byId } from '@core/plan'
 import { api } from '../api/client'
 import { useRows } from './rows'
@@ -26,13 +26,16 @@ export const useHouse = defineStore('house', () => {
   const activitiesById = computed(() => byId(activities.value))
   const units = computed(() => [...rows.list('unit')].sort((a, b) => (a.start < b.start ? -1 : 1)))
 
+  /** All of it, as computations take it. */
+  const house = computed<House>(() => ({ home: home.value!, children: children.value, adults: adults.value, centers: centers.value, materials: materials.value, activities: activities.value }))
+
   /** What does not fit together in the home and its units. */
-  const flags = computed<Flag[]>(() => (home.value ? checkHouse({ home: home.value, children: children.value, adults: adults.value, centers: centers.value, materials: [], activities: [] }, units.value, session.today) : []))
+  const flags = computed<Flag[]>(() => (home.value ? checkHouse({ ...house.value, materials: [], activities: [] }, units.value, session.today) : []))
 
   async function load(): Promise<void> {
-    const [house, units, steps] = await Promise.all([api.house(), api.units(), api.steps(null)])
-    session.today = house.today
-    rows.replaceHouse(house.rows)
+    const [read, units, steps] = await Promise.all([api.house(), api.units(), api.steps(null)])
+    session.today = read.today
+    rows.replaceHouse(read.rows)
     rows.replace(['unit'], units.rows)
     writer.setSteps(null, steps)
     loaded.value = true
@@ -41,5 +44,5 @@ export const useHouse = defineStore('house', () => {
   /** Writes on the home. */
   const commit = (label: string, writes: Parameters<typeof writer.commit>[2]) => writer.commit(null, label, writes)
 
-  return { loaded, home, children, adults, centers, materials, materialsById, activities, activitiesById, units, flags, load, commit }
+  return { loaded, house, home, children, adults, centers, materials, materialsById, activities, activitiesById, units, flags, load, commit }
 })

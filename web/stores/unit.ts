@@ -56,10 +56,7 @@ export const useUnit = defineStore('unit', () => {
 
   const snapshot = computed<UnitSnapshot | null>(() =>
     unit.value && house.home
-      ? {
-          home: house.home, children: house.children, adults: house.adults, centers: house.centers, materials: house.materials, activities: activities.value,
-          unit: unit.value, placements: placements.value, ideas: ideas.value, purchases: purchases.value, promises: promises.value, today: session.today, lastDayBefore: lastDayBefore(house.home, house.units, unit.value),
-        }
+      ? { ...house.house, activities: activities.value, unit: unit.value, placements: placements.value, ideas: ideas.value, purchases: purchases.value, promises: promises.value, today: session.today, lastDayBefore: lastDayBefore(house.home, house.units, unit.value) }
       : null)
   /** Readings that were computed for a plan that was only looked at: when it comes true, they are there already. */
   let tried: { snapshot: UnitSnapshot; readings: Readings } | null = null

@@ -38,7 +38,8 @@ export const useWriter = defineStore('writer', () => {
   const steps = ref<Record<string, Steps>>({})
   const said = ref('')
   /** Lines that someone else had ticked already: they were bought once, and she is told. */
-  const twice = ref<{ materialId: string; date: string; by: string }[]>([])
+  const twice = shallowRef<{ materialId: string; date: string; by: string; change: Change }[]>([])
+  const forget = (i: number) => void (twice.value = twice.value.filter((_, j) => j !== i))
   const own = new Set<string>()
   let sending: Promise<void> | null = null
 
@@ -113,7 +114,7 @@ export const useWriter = defineStore('writer', () => {
     if (error.status === 409 && error.conflicts.length) {
       if (isTickedTwice(first.change, error)) {
         const theirs = error.conflicts[0].theirs as Purchase
-        twice.value = [...twice.value, { materialId: theirs.materialId, date: theirs.date, by: theirs.by }]
+        twice.value = [...twice.value, { materialId: theirs.materialId, date: theirs.date, by: theirs.by, change: first.change }]
         keep(queue.value.slice(1))
         acceptUnder(error.now)
         return true
@@ -204,5 +205,5 @@ export const useWriter = defineStore('writer', () => {
   }
   globalThis.addEventListener?.('online', () => void flush())
 
-  return { twice, pending, conflict, problem, offline, savedAt, said, commit, flush, settle, undo: (unitId: string | null) => turn('undo', unitId), redo: (unitId: string | null) => turn('redo', unitId), stepsOf, setSteps, hear, resume }
+  return { twice, forget, pending, conflict, problem, offline, savedAt, said, commit, flush, settle, undo: (unitId: string | null) => turn('undo', unitId), redo: (unitId: string | null) => turn('redo', unitId), stepsOf, setSteps, hear, resume }
 })

@@ -22,7 +22,7 @@ const done = computed(() => store.placements.filter((one) => one.status === 'don
 <template>
   <UnitFrame title="Look back">
     <h2>{{ done ? `${countWords(done, 'thing')} done so far` : 'Nothing is marked as done yet' }}</h2>
-    <p class="mute lead">Mark what was done and what was skipped: the supply list leaves both out of what is still to come. How it went stands by the idea when you look for one again.</p>
+    <p class="mute lead">Mark what was done and what was skipped: what was done takes what it used out of the pantry; the supply list leaves both out of what is still to come. How it went stands by the idea when you look for one again.</p>
     <section v-for="day in days" :key="day.number" class="cubby day" :aria-label="`Day ${day.number}`">
       <h3>Day {{ day.number }}, {{ longDate(day.date) }}</h3>
       <p v-if="!day.placements.length" class="mute">Nothing was laid out.</p>

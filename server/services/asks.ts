@@ -1,0 +1,72 @@
+import { z } from 'zod'
+import type { CalendarDate, FamilyPromise } from '@core/domain'
+import { Id, Line, PositiveAmount } from '@core/domain'
+import { quantityWords } from '@core/format'
+import { invalid, notFound, Problem } from '../http/problem'
+import type { User } from './accounts'
+import type { Changes } from './changes'
+import type { Shares } from './shares'
+import type { Supplies } from './supplies'
+import { readRow } from '../store/rows'
+import type { Knex } from 'knex'
+
+export const PromiseInput = z.strictObject({ id: Id, materialId: Id, quantity: PositiveAmount, family: Line })
+
+/** Promises that one link can gather: far more than any home has families for, and few enough that nobody fills a disk. */
+const MOST_PROMISES = 300
+
+/** One thing that families are asked for, as they see it: no child, no family, no price. */
+export interface AskedThing {
+  materialId: string
+  name: string
+  /** In words of the home's measures. */
+  wanted: string
+  open: number
+  openWords: string
+  unit: string
+  bringBy: CalendarDate
+}
+
+export interface AskedPage { home: string; unit: string; endsOn: CalendarDate; things: AskedThing[] }
+
+/** The page on which families sign up for what to bring, through a link and without an account. */
+export class Asks {
+  constructor(private readonly db: Knex, private readonly supplies: Supplies, private readonly shares: Shares, private readonly changes: Changes) {}
+
+  async open(token: string): Promise<AskedPage> {
+    const share = await this.shares.opened(token, 'ask')
+    const { asks, home, unit } = await this.supplies.asks(share.unitId)
+    const words = (quantity: number, base: Parameters<typeof quantityWords>[1]) => quantityWords(quantity, base, home.measures)
+    return {
+      home: home.name, unit, endsOn: share.endsOn,
+      things: asks.map(({ material, quantity, open, bringBy }) => ({ materialId: material.id, name: material.name, wanted: words(quantity, material.unit), open, openWords: words(open, material.unit), unit: material.unit, bringBy })),
+    }
+  }
+
+  /** Writes a promise down; it counts as coming from then on. */
+  async promise(token: string, input: z.infer<typeof PromiseInput>): Promise<AskedPage> {
+    const share = await this.shares.find(token, 'ask')
+    const { asks, home, promises } = await this.supplies.asks(share.unitId)
+    const ask = asks.find((one) => one.material.id === input.materialId)
+    if (!promises.some((one) => one.id === input.id)) {
+      if (!ask || ask.open <= 0) throw new Problem(409, 'Someone else brings this already. Nothing was written down.')
+      if (input.quantity > ask.open) throw invalid([{ field: 'quantity', message: `Only ${quantityWords(ask.open, ask.material.unit, home.measures)} are still open` }])
+      if (promises.length >= MOST_PROMISES) throw new Problem(429, 'This list is full. Tell the home directly.')
+      const value: FamilyPromise = { ...input, unitId: share.unitId, by: ask.bringBy, state: 'coming' }
+      await this.changes.apply({ id: `promise-${input.id}`.slice(0, 64), unitId: share.unitId, label: `${input.family} brings ${ask.material.name}`.slice(0, 120), ops: [{ op: 'put', kind: 'promise', base: 0, value }] }, familyOf(input.family), false)
+    }
+    return this.open(token)
+  }
+
+  /** Takes a promise back. Its id is known only to whoever made it. */
+  async withdraw(token: string, id: string): Promise<AskedPage> {
+    const share = await this.shares.find(token, 'ask')
+    const row = await readRow(this.db, 'promise', id)
+    if (!row || row.value.unitId !== share.unitId || row.value.state !== 'coming') throw notFound('promise')
+    await this.changes.apply({ id: `withdraw-${id}`.slice(0, 64), unitId: share.unitId, label: `${row.value.family} does not bring it`.slice(0, 120), ops: [{ op: 'put', kind: 'promise', base: row.version, value: { ...row.value, state: 'off' } }] }, familyOf(row.value.family), false)
+    return this.open(token)
+  }
+}
+
+/** Whoever signs up has no account: the log says who they said they are. */
+const familyOf = (name: string): User => ({ id: 'family', name, signIn: '' })

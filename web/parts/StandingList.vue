@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Material } from '@core/domain'
+import { countWords, moneyWords, quantityWords } from '@core/format'
+import { coverByPacks } from '@core/supplies'
+import { useHouse } from '../stores/house'
+
+/** What the house always needs: the least of each, and what is low. What is low joins the list of the unit that runs. */
+defineProps<{ openId: string | null }>()
+const emit = defineEmits<{ open: [id: string] }>()
+const house = useHouse()
+const measures = computed(() => house.home!.measures)
+const words = (one: Material, quantity: number) => quantityWords(quantity, one.unit, measures.value)
+const kept = computed(() => house.materials.filter((one) => one.par !== null).map((one) => {
+  const short = Math.max(0, one.par! - one.onHand)
+  return { one, short, cost: short && one.packs.length ? coverByPacks(short, one.packs).cost : null }
+}).sort((a, b) => Number(b.short > 0) - Number(a.short > 0) || a.one.name.localeCompare(b.one.name, 'en')))
+const low = computed(() => kept.value.filter((item) => item.short > 0))
+const more = ref<string | null>(null)
+const others = computed(() => house.materials.filter((one) => one.par === null && one.way !== 'have').map((one) => ({ title: one.name, value: one.id })).sort((a, b) => a.title.localeCompare(b.title, 'en')))
+/** What is taken onto the list keeps as much as there is now, until she says how much. */
+function add(id: string | null) {
+  const one = id ? house.materialsById.get(id) : undefined
+  more.value = null
+  if (!one) return
+  void house.commit(`${one.name} onto the standing list`, [{ put: 'material', value: { ...one, par: Math.max(1, one.onHand) } }])
+  emit('open', one.id)
+}
+const drop = (one: Material) => house.commit(`${one.name} off the standing list`, [{ put: 'material', value: { ...one, par: null } }])
+function setPar(one: Material, text: string) {
+  const par = Number(text)
+  if (text.trim() !== '' && Number.isFinite(par) && par >= 0 && par <= 10_000_000 && par !== one.par) void house.commit(`The least of ${one.name}`, [{ put: 'material', value: { ...one, par } }])
+}
+</script>
+
+<template>
+  <div class="standing">
+    <p class="mute">{{ kept.length ? `${countWords(kept.length, 'thing')} the house always keeps, ${low.length ? `${low.length} low: they are on the list of the unit that runs` : 'none low'}.` : 'Nothing is on the standing list yet: wipes, paper, glue, whatever must never run out.' }}</p>
+    <table v-if="kept.length"><thead><tr><th scope="col">What</th><th scope="col" class="num">On hand</th><th scope="col">The least</th><th scope="col">Low by</th><th scope="col" class="wide">Costs</th><th scope="col"><span class="sr-only">Take off</span></th></tr></thead>
+      <tbody><tr v-for="{ one, short, cost } in kept" :key="one.id" :class="{ on: openId === one.id }"><td><button type="button" class="why name" @click="emit('open', one.id)">{{ one.name }}</button></td><td class="num">{{ words(one, one.onHand) }}</td><td><input class="time par" type="number" min="0" step="any" :value="one.par" :aria-label="`The least of ${one.name}`" @change="setPar(one, ($event.target as HTMLInputElement).value)" /><span v-if="one.unit !== 'each'" class="mute small">&nbsp;{{ one.unit }}</span></td><td :class="{ ember: short > 0 }">{{ short ? words(one, short) : '' }}</td><td class="wide">{{ cost === null ? '' : moneyWords(cost, house.home!.currency) }}</td><td><button type="button" class="why small" :aria-label="`Take ${one.name} off the standing list`" @click="drop(one)">take off</button></td></tr></tbody></table>
+    <v-autocomplete :model-value="more" class="add" :items="others" aria-label="Put something on the standing list" placeholder="Put something on the list" auto-select-first @update:model-value="add($event)" />
+  </div>
+</template>
+
+<style scoped>
+.standing { display: grid; gap: 12px; max-width: 820px; }
+table { border-collapse: collapse; width: 100%; }
+th { text-align: left; font-family: var(--head); font-weight: 650; padding: 6px 10px; border-bottom: 2px solid var(--edge-strong); }
+td { padding: 5px 10px; border-bottom: 1px solid var(--edge); }
+tr.on td { background: var(--spruce-tint); }
+.num { text-align: right; white-space: nowrap; }
+.par { width: 84px; }
+.name { color: var(--ink); font-weight: 650; text-decoration: none; padding: 2px 0; }
+.add { max-width: 360px; }
+@media (max-width: 720px) { .wide { display: none; } td, th { padding: 7px 6px; } .par { width: 62px; } }
+</style>

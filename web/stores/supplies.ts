@@ -1,0 +1,155 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { lastDayBefore } from '@core/calendar'
+import type { BoughtPack, FamilyPromise, Material, Placement, Purchase, Row, ThingKind, ThingOf, Unit, UnitSnapshot, Way } from '@core/domain'
+import { quantityWords, WAY_NAMES } from '@core/format'
+import { resolvePlan, type Session } from '@core/plan'
+import { purchaseId, stockOp, supplyListOf, takeOut, tickInShop, tookChange, tripsOf, type ListSource, type SupplyLine, type Took } from '@core/supplies'
+import { activitiesFor } from '@core/theme'
+import { api } from '../api/client'
+import { useHouse } from './house'
+import { useRows } from './rows'
+import { useSession } from './session'
+import { useUnit } from './unit'
+import { useWriter, type Write } from './writer'
+
+/** Rows of one kind among those of a unit. */
+const valuesOf = <K extends ThingKind>(rows: readonly Row[], kind: K) => rows.filter((row) => row.kind === kind).map((row) => row.value as ThingOf<K>)
+
+/** What is to get for the open unit, and for others along with it; and everything that comes into the pantry or goes out of it. */
+export const useSupplies = defineStore('supplies', () => {
+  const unit = useUnit()
+  const house = useHouse()
+  const rows = useRows()
+  const session = useSession()
+  const writer = useWriter()
+
+  /** Rows of other units on the same list, by their id. */
+  const others = shallowRef<Map<string, Row[]>>(new Map())
+  const failed = ref('')
+  const also = computed(() => [...others.value.keys()].filter((id) => id !== unit.id))
+  /** Units that the list could take along: those that are not over. */
+  const choices = computed(() => house.units.filter((one) => one.id !== unit.id && one.start >= (unit.unit?.start ?? '')))
+
+  const snapshotOf = (own: Unit, list: readonly Row[]): UnitSnapshot => {
+    const ideas = valuesOf(list, 'idea').filter((idea) => idea.unitId === own.id)
+    return {
+      ...house.house, unit: own, ideas, activities: activitiesFor(own, ideas, house.activities, house.materialsById), placements: valuesOf(list, 'placement'),
+      purchases: valuesOf(list, 'purchase'), promises: valuesOf(list, 'promise'), today: session.today, lastDayBefore: lastDayBefore(house.home!, house.units, own),
+    }
+  }
+  const sources = computed<ListSource[]>(() => {
+    if (!unit.snapshot || !unit.readings) return []
+    const more = also.value.flatMap((id): ListSource[] => {
+      const own = rows.get('unit', id)
+      if (!own) return []
+      const snapshot = snapshotOf(own, others.value.get(id)!)
+      return [{ snapshot, plan: resolvePlan(snapshot) }]
+    })
+    return [{ snapshot: unit.snapshot, plan: unit.readings.plan }, ...more]
+  })
+  const lines = computed<SupplyLine[]>(() => (sources.value.length > 1 ? supplyListOf(sources.value) : (unit.readings?.lines ?? [])))
+  const trips = computed(() => tripsOf(lines.value))
+
+  /** Takes another unit along on the list, or leaves it. */
+  async function takeAlong(id: string, along: boolean): Promise<void> {
+    failed.value = ''
+    const next = new Map(others.value)
+    if (!along) next.delete(id)
+    else {
+      try {
+        next.set(id, (await api.unit(id)).rows)
+      } catch (error) {
+        failed.value = error instanceof Error ? error.message : String(error)
+        return
+      }
+    }
+    others.value = next
+  }
+
+  const facts = (reason: Parameters<typeof stockOp>[1]['reason'], change: number, note = '') => ({ entryId: crypto.randomUUID(), reason, change, date: session.today, note, by: session.user?.name ?? '', unitId: unit.id })
+  const words = (material: Material, quantity: number) => `${quantityWords(quantity, material.unit, house.home?.measures ?? 'metric')} ${material.name}`
+
+  const boughtOn = (materialId: string, date: string) => rows.list('purchase').filter((one) => one.materialId === materialId && one.date === date).length
+  /** A tick in the shop: packs as they were found, at the price as paid. */
+  function tick(line: SupplyLine, shop: string, packs: BoughtPack[]): Promise<void> {
+    const { material } = line
+    const number = boughtOn(material.id, session.today)
+    const { purchases, stock } = tickInShop(line, { packs, shop, date: session.today, by: session.user?.name ?? '', number, entryId: crypto.randomUUID() })
+    return unit.commit(`Got ${words(material, stock.change)}`, [...purchases.map((value) => ({ put: 'purchase' as const, value })), { stock }])
+  }
+  /** The same once more: two people did not tick one line, they bought two. */
+  function boughtToo(i: number): Promise<void> {
+    const again = writer.twice[i]
+    writer.forget(i)
+    if (!again) return Promise.resolve()
+    const number = boughtOn(again.materialId, again.date)
+    const writes = again.change.ops.flatMap((op): Write[] => {
+      if (op.op === 'stock') return [{ stock: { ...op, entryId: crypto.randomUUID() } }]
+      if (op.op !== 'put' || op.kind !== 'purchase') return []
+      return [{ put: 'purchase', value: { ...op.value, id: purchaseId(op.value.date, number, op.value.unitId, op.value.materialId) } }]
+    })
+    return writer.commit(again.change.unitId, again.change.label, writes)
+  }
+  /** Something that came into the house and cost nothing: gathered, lent, made. */
+  function got(line: SupplyLine, quantity: number): Promise<void> {
+    return unit.commit(`Got ${words(line.material, quantity)}`, [{ stock: stockOp(line.material.id, facts(line.material.way === 'ask' ? 'brought' : 'counted', quantity, WAY_NAMES[line.material.way])) }])
+  }
+  /** Takes a tick back: what was bought goes out of the cupboard again. */
+  function putBack(purchases: readonly Purchase[]): Promise<void> {
+    const [first] = purchases
+    if (!first) return Promise.resolve()
+    const quantity = purchases.reduce((sum, one) => sum + one.quantity, 0)
+    return unit.commit('Put it back', [...purchases.map((one) => ({ remove: 'purchase' as const, id: one.id })), { stock: stockOp(first.materialId, facts('bought', -quantity, 'Put back')) }])
+  }
+  /** What is on hand, as it was counted. */
+  function count(material: Material, onHand: number): Promise<void> {
+    if (onHand === material.onHand) return Promise.resolve()
+    return house.commit(`Count ${material.name}`, [{ stock: { ...stockOp(material.id, facts('counted', onHand - material.onHand)), unitId: null } }])
+  }
+  function throwAway(material: Material, quantity: number): Promise<void> {
+    return house.commit(`Throw away ${words(material, quantity)}`, [{ stock: { ...stockOp(material.id, facts('thrown', -quantity)), unitId: null } }])
+  }
+  /** How a material is got, from now on. */
+  const setWay = (material: Material, way: Way): Promise<void> => unit.commit(`${material.name}: ${WAY_NAMES[way].toLowerCase()}`, [{ put: 'material', value: { ...material, way } }])
+
+  /** What a placement takes out of the pantry when it is done. */
+  const takenBy = (one: Session): Took => takeOut(one, house.materialsById)
+  /** Marks a placement done, skipped or planned: done takes its consumables out, anything else brings them back. */
+  function setStatus(placement: Placement, status: Placement['status'], title: string): Promise<void> {
+    const session = unit.readings?.plan.sessions.find((one) => one.placement.id === placement.id)
+    const took = status === 'done' && session ? takenBy(session) : {}
+    return unit.commit(`${title}: ${status}`, [{ put: 'placement', value: { ...placement, status, took } }, ...moved(placement.took, took, title)])
+  }
+  /** What really went, where more or less came back. */
+  const setTook = (placement: Placement, took: Took, title: string): Promise<void> => unit.commit(`${title}: what it took`, [{ put: 'placement', value: { ...placement, took } }, ...moved(placement.took, took, title)])
+  const moved = (before: Took, after: Took, title: string): Write[] =>
+    tookChange(before, after).filter((one) => house.materialsById.has(one.materialId)).map(({ materialId, change }) => ({ stock: stockOp(materialId, facts(change < 0 ? 'used' : 'came-back', change, title)) }))
+
+  /** Writes down that families were asked, today. */
+  function markAsked(materialIds: readonly string[]): Promise<void> {
+    if (!unit.unit) return Promise.resolve()
+    const asked = { ...unit.unit.asked, ...Object.fromEntries(materialIds.map((id) => [id, session.today])) }
+    return unit.commit('Families were asked', [{ put: 'unit', value: { ...unit.unit, asked } }])
+  }
+  /** A promise that came, in whole or in part, or that will not. */
+  function settlePromise(promise: FamilyPromise, came: number): Promise<void> {
+    const value: FamilyPromise = came > 0 ? { ...promise, state: 'came', quantity: came } : { ...promise, state: 'off' }
+    return unit.commit(came > 0 ? `${promise.family} brought it` : `${promise.family} does not bring it`, [
+      { put: 'promise', value }, ...(came > 0 ? [{ stock: stockOp(promise.materialId, facts('brought', came, promise.family)) }] : []),
+    ])
+  }
+  function promise(value: FamilyPromise): Promise<void> {
+    return unit.commit(`${value.family} brings it`, [{ put: 'promise', value }])
+  }
+  /** Another material for some placements, because the one that was planned is not to be had. */
+  function useInstead(swap: readonly { placementId: string; requirementId: string }[], material: Material): Promise<void> {
+    const writes = swap.flatMap(({ placementId, requirementId }): Write[] => {
+      const placement = unit.placements.find((one) => one.id === placementId)
+      return placement ? [{ put: 'placement', value: { ...placement, swaps: { ...placement.swaps, [requirementId]: material.id } } }] : []
+    })
+    return unit.commit(`Use ${material.name}`, writes)
+  }
+
+  return { others, failed, also, choices, sources, lines, trips, takeAlong, tick, boughtToo, got, putBack, count, throwAway, setWay, setStatus, setTook, takenBy, markAsked, settlePromise, promise, useInstead }
+})

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { onMounted, ref } from 'vue'
+import { useRoute } from 'vue-router'
+import { longDate } from '@core/format'
+import { api, ApiError, type AskedPage, type AskedThing } from '../api/client'
+
+/** What a family sees through a link: what is wanted, by when, and what it said it would bring. */
+const token = useRoute().params.token as string
+const page = ref<AskedPage | null>(null)
+const problem = ref('')
+const ended = ref(false)
+const busy = ref(false)
+/** What was promised on this phone: nobody else's is shown. */
+const mine = useLocalStorage<{ id: string; materialId: string; words: string }[]>(`kobby-promised-${token.slice(0, 12)}`, [])
+const family = useLocalStorage('kobby-family', '')
+const open = ref<string | null>(null)
+const quantity = ref<number | ''>('')
+const fault = ref('')
+
+async function run(work: () => Promise<AskedPage>): Promise<boolean> {
+  busy.value = true
+  problem.value = ''
+  try {
+    page.value = await work()
+    return true
+  } catch (error) {
+    const refused = error instanceof ApiError && error.status >= 400 && error.status < 500
+    if (refused && error.faults.length) fault.value = error.faults.map((one) => one.message).join(' ')
+    else problem.value = error instanceof Error ? error.message : String(error)
+    ended.value = error instanceof ApiError && (error.status === 404 || error.status === 410) && page.value === null
+    return false
+  } finally {
+    busy.value = false
+  }
+}
+const load = () => run(() => api.asked(token))
+onMounted(load)
+function begin(thing: AskedThing) {
+  open.value = thing.materialId
+  quantity.value = thing.open
+  fault.value = ''
+}
+async function promise(thing: AskedThing) {
+  fault.value = !family.value.trim() ? 'Write your name, so that the home knows who brings it' : quantity.value === '' || !(quantity.value > 0) ? 'Say how many you bring' : ''
+  if (fault.value) return
+  const id = crypto.randomUUID()
+  const words = `${quantity.value}${thing.unit === 'each' ? '' : ` ${thing.unit}`} ${thing.name} by ${longDate(thing.bringBy)}`
+  if (!(await run(() => api.promise(token, { id, materialId: thing.materialId, quantity: Number(quantity.value), family: family.value.trim() })))) return
+  mine.value = [...mine.value, { id, materialId: thing.materialId, words }]
+  open.value = null
+}
+async function takeBack(id: string) {
+  const known = mine.value
+  mine.value = mine.value.filter((one) => one.id !== id)
+  // One that the home has settled meanwhile is gone here too.
+  if (!(await run(() => api.withdrawPromise(token, id))) && problem.value.startsWith('No connection')) mine.value = known
+}
+</script>
+
+<template>
+  <main class="asked">
+    <template v-if="page">
+      <header class="rows"><span class="mute">{{ page.home }}</span><h1>What we could use</h1><p>For {{ page.unit }}. Only what you have anyway: nothing has to be bought.</p></header>
+      <p v-if="problem" class="notice soft" role="alert">{{ problem }}</p>
+      <section v-if="mine.length" class="notice soft rows" aria-label="You bring"><b>You bring</b><div v-for="one in mine" :key="one.id" class="row"><span>{{ one.words }}</span><button type="button" class="why" :disabled="busy" :aria-label="`Take back: ${one.words}`" @click="takeBack(one.id)">take back</button></div></section>
+      <p v-if="!page.things.length" class="mute">Nothing is wanted right now. Thank you.</p>
+      <section v-for="thing in page.things" :key="thing.materialId" class="cubby thing" :aria-label="thing.name">
+        <div class="row"><h2>{{ thing.name }}</h2><span>{{ thing.wanted }}</span></div>
+        <p class="mute">By {{ longDate(thing.bringBy) }}. {{ thing.open > 0 ? `${thing.openWords} still open.` : 'All of it is promised.' }}</p>
+        <form v-if="open === thing.materialId" class="stack" @submit.prevent="promise(thing)">
+          <label class="rows"><span class="k-label">Your name</span><v-text-field v-model="family" aria-label="Your name" autocomplete="name" maxlength="120" /></label>
+          <label class="rows"><span class="k-label">How many</span><v-text-field v-model.number="quantity" type="number" min="0" step="any" aria-label="How many" :suffix="thing.unit === 'each' ? '' : thing.unit" /></label>
+          <p v-if="fault" class="brick" role="alert">{{ fault }}</p>
+          <div class="inline"><v-btn class="primary" type="submit" :disabled="busy">I bring it</v-btn><v-btn @click="open = null">Leave it</v-btn></div>
+        </form>
+        <div v-else-if="thing.open > 0"><v-btn class="primary" @click="begin(thing)">I can bring some</v-btn></div>
+      </section>
+      <p class="small mute">Open until {{ longDate(page.endsOn) }}. What you write here only the home sees.</p>
+    </template>
+    <div v-else-if="problem" class="stack" role="alert"><h1>{{ ended ? 'This link does not open' : 'The list could not be loaded' }}</h1><p>{{ problem }}</p><div v-if="!ended"><v-btn class="primary" @click="load">Try again</v-btn></div></div>
+    <p v-else class="mute" role="status">Opening the list</p>
+  </main>
+</template>
+
+<style scoped>
+.asked { max-width: 560px; margin: 0 auto; padding: 18px 14px 40px; display: grid; gap: 12px; }
+.thing { padding: 12px 14px; display: grid; gap: 8px; }
+</style>

@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { Purchase } from '@core/domain'
+import { countWords, fullDate, moneyWords, quantityWords } from '@core/format'
+import { categoryOf } from '@core/sheet'
+import { api } from '../api/client'
+import PlainFrame from '../parts/PlainFrame.vue'
+import { useHouse } from '../stores/house'
+import { useRows } from '../stores/rows'
+import { useSession } from '../stores/session'
+
+/** What was bought in a year, by category and month, for the tax folder. */
+const house = useHouse()
+const rows = useRows()
+const session = useSession()
+const year = ref(Number(session.today.slice(0, 4)))
+const purchases = ref<Purchase[] | null>(null)
+const problem = ref('')
+async function load() {
+  problem.value = ''
+  purchases.value = null
+  try {
+    const answer = await api.purchases(year.value)
+    rows.accept(answer.rows.map((row) => ({ kind: 'purchase' as const, id: row.value.id, version: row.version, value: row.value })))
+    purchases.value = answer.rows.map((row) => row.value)
+  } catch (error) {
+    problem.value = error instanceof Error ? error.message : String(error)
+  }
+}
+watch(year, load, { immediate: true })
+const words = (cents: number) => moneyWords(cents, house.home!.currency)
+const items = computed(() => (purchases.value ?? []).map((one) => rows.get('purchase', one.id) ?? one).map((one) => {
+  const material = house.materialsById.get(one.materialId)
+  return { one, material, category: categoryOf(one, material), unit: one.unitId === null ? 'The house' : (house.units.find((unit) => unit.id === one.unitId)?.name ?? '') }
+}))
+const total = computed(() => items.value.reduce((sum, item) => sum + item.one.paid, 0))
+const categories = computed(() => [...new Set(items.value.map((item) => item.category))].map((name) => {
+  const of = items.value.filter((item) => item.category === name)
+  return { name, paid: of.reduce((sum, item) => sum + item.one.paid, 0), count: of.length }
+}).sort((a, b) => b.paid - a.paid))
+const editing = ref<string | null>(null)
+function setCategory(one: Purchase, category: string) {
+  editing.value = null
+  if (category.trim() !== one.category) void house.commit('Another category', [{ put: 'purchase', value: { ...one, category: category.trim() } }])
+}
+const print = () => window.print()
+</script>
+
+<template>
+  <PlainFrame title="Money" :lead="purchases ? `${words(total)} in ${year}, ${countWords(items.length, 'purchase')}` : `${year}`">
+    <template #acts><v-btn class="no-print" @click="print">Print</v-btn><v-btn class="primary no-print" :href="`/api/v1/purchases/${year}/csv`" download>For the tax folder (CSV)</v-btn></template>
+    <div class="inline years no-print"><v-btn size="small" @click="year--">{{ year - 1 }}</v-btn><b class="k-label">{{ year }}</b><v-btn size="small" :disabled="year >= Number(session.today.slice(0, 4))" @click="year++">{{ year + 1 }}</v-btn></div>
+    <div v-if="problem" class="notice stack" role="alert"><p>{{ problem }}</p><div><v-btn @click="load">Try again</v-btn></div></div>
+    <p v-else-if="!purchases" class="mute" role="status">Adding up the year</p>
+    <p v-else-if="!items.length" class="mute">Nothing was bought in {{ year }}, or nothing was ticked. Ticks in the shop land here.</p>
+    <div v-else class="year">
+      <section class="cubby sums keep" aria-label="By category"><h2>By category</h2><div v-for="one in categories" :key="one.name" class="row"><span>{{ one.name }} <span class="mute small">{{ countWords(one.count, 'purchase') }}</span></span><b>{{ words(one.paid) }}</b></div><div class="row total"><span class="k-label">Together</span><b>{{ words(total) }}</b></div><p class="small mute">The categories are a start. What counts for your taxes, your adviser says.</p></section>
+      <div class="scroll"><table><thead><tr><th scope="col">Date</th><th scope="col">Shop</th><th scope="col">Item</th><th scope="col" class="num">Amount</th><th scope="col">Category</th><th scope="col" class="wide">For</th></tr></thead>
+        <tbody><tr v-for="{ one, material, category, unit } in items" :key="one.id"><td class="date">{{ fullDate(one.date) }}</td><td>{{ one.shop }}</td><td>{{ material?.name ?? one.materialId }} <span class="mute small">{{ quantityWords(one.quantity, material?.unit ?? 'each', house.home!.measures) }}</span></td><td class="num">{{ words(one.paid) }}</td>
+          <td><v-combobox v-if="editing === one.id" :model-value="category" :items="categories.map((item) => item.name)" :aria-label="`Category of ${material?.name}`" autofocus maxlength="120" @update:model-value="setCategory(one, String($event ?? ''))" /><button v-else type="button" class="why" :aria-label="`Category of ${material?.name}: ${category}`" @click="editing = one.id">{{ category }}</button></td><td class="wide mute">{{ unit }}</td></tr></tbody></table></div>
+    </div>
+  </PlainFrame>
+</template>
+
+<style scoped>
+.years { margin-bottom: 12px; }
+.year { display: grid; grid-template-columns: minmax(0, 1fr) 300px; gap: 20px; align-items: start; }
+.sums { grid-column: 2; padding: 12px 14px; display: grid; gap: 6px; }
+.total { border-top: 1px solid var(--edge-strong); padding-top: 6px; }
+.scroll { grid-column: 1; grid-row: 1; overflow-x: auto; }
+table { border-collapse: collapse; width: 100%; }
+th { text-align: left; font-family: var(--head); font-weight: 650; padding: 6px 10px 6px 0; border-bottom: 2px solid var(--edge-strong); }
+td { padding: 5px 10px 5px 0; border-bottom: 1px solid var(--edge); }
+.num { text-align: right; white-space: nowrap; }
+.date { white-space: nowrap; }
+@media (max-width: 1000px) { .year { grid-template-columns: minmax(0, 1fr); } .sums, .scroll { grid-column: 1; grid-row: auto; } }
+@media (max-width: 720px) { .wide { display: none; } }
+</style>
