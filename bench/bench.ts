@@ -142,8 +142,8 @@ lines.push({ what: 'A card put down by key, to the card shown there (demo unit, 
 
 // The large unit on the board: a card dragged over many cubbies and dropped, measured in the page.
 const nothing = { children: [], adults: [], centers: [], ideas: [], purchases: [] }
-const moved = await fetch(`${home.base}/api/v1/plan-files/apply`, { method: 'POST', headers: { 'content-type': 'application/json', cookie }, body: JSON.stringify({ format: 'kobby-plan', version: 1, home: null, ...nothing, children: snapshot.children, materials: snapshot.materials, activities: snapshot.activities, units: [snapshot.unit], placements: snapshot.placements }) })
-if (!moved.ok) throw new Error(await moved.text())
+const movedIn = await fetch(`${home.base}/api/v1/plan-files/apply`, { method: 'POST', headers: { 'content-type': 'application/json', cookie }, body: JSON.stringify({ format: 'kobby-plan', version: 1, home: null, ...nothing, children: snapshot.children, materials: snapshot.materials, activities: snapshot.activities, units: [snapshot.unit], placements: snapshot.placements }) })
+if (!movedIn.ok) throw new Error(await movedIn.text())
 await page.goto(`${home.base}/units/large/lay-out`)
 await page.waitForSelector('.reading.cautions')
 const drag = await dragOnBoard(page)

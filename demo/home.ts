@@ -50,7 +50,7 @@ const HOME: Home = {
     { id: 'home-time', name: 'Home time', kind: 'departure', from: '16:30', to: '17:30' },
   ],
   stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['wed', 'sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [], ...NEW_HOME_RULES,
-  shops: [{ name: 'the dollar aisle', weekdays: ['sat'], deliveryDays: 0 }, { name: 'the craft shop', weekdays: ['sat'], deliveryDays: 0 }, { name: 'online', weekdays: [], deliveryDays: 4 }],
+  shops: [{ name: 'the dollar aisle', weekdays: ['sat'], deliveryDays: 0 }, { name: 'the craft shop', weekdays: ['wed', 'sat'], deliveryDays: 0 }, { name: 'online', weekdays: [], deliveryDays: 4 }],
 }
 
 /** Center, kind, children at once, and its place on the plan of the house: across, down, wide, high. */

@@ -56,7 +56,7 @@ export async function createKobby(settings: Settings): Promise<Kobby> {
   const clock = new Clock(db, settings.today)
   const live = new Live()
   const accounts = new Accounts(db)
-  const changes = new Changes(db, live)
+  const changes = new Changes(db, live, clock)
   const shares = new Shares(db, clock, live)
   const supplies = new Supplies(db, clock)
   const routes = [

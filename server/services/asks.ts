@@ -50,7 +50,7 @@ export class Asks {
     const ask = asks.find((one) => one.material.id === input.materialId)
     if (!promises.some((one) => one.id === input.id)) {
       if (!ask || ask.open <= 0) throw new Problem(409, 'Someone else brings this already. Nothing was written down.')
-      if (input.quantity > ask.open) throw invalid([{ field: 'quantity', message: `Only ${quantityWords(ask.open, ask.material.unit, home.measures)} are still open` }])
+      if (input.quantity > ask.open) throw invalid([{ field: 'quantity', message: `Only ${quantityWords(ask.open, ask.material.unit, home.measures)} still open` }])
       if (promises.length >= MOST_PROMISES) throw new Problem(429, 'This list is full. Tell the home directly.')
       const value: FamilyPromise = { ...input, unitId: share.unitId, by: ask.bringBy, state: 'coming' }
       await this.changes.apply({ id: `promise-${input.id}`.slice(0, 64), unitId: share.unitId, label: `${input.family} brings ${ask.material.name}`.slice(0, 120), ops: [{ op: 'put', kind: 'promise', base: 0, value }] }, familyOf(input.family), false)

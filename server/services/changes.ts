@@ -1,12 +1,14 @@
+import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import { canonical, referencesOf, thingName } from '@core/files'
 import { countWords } from '@core/format'
-import { UNIT_KINDS, type Change, type Idea, type Material, type Op, type Placement, type Purchase, type ThingKind, type ThingOf } from '@core/domain'
+import { UNIT_KINDS, type CalendarDate, type Change, type Idea, type Material, type Op, type Placement, type Purchase, type StockEntry, type ThingKind, type ThingOf } from '@core/domain'
 import { startsFrom, stocked } from '@core/supplies'
 import type { Fault } from '@core/fault'
 import { invalid, notFound, Problem } from '../http/problem'
 import { deleteRow, readHistory, readRow, readRows, writeRow } from '../store/rows'
 import type { User } from './accounts'
+import type { Clock } from './clock'
 import type { ChangedRow, Live } from './live'
 
 /** A row on either side of a change. */
@@ -21,7 +23,7 @@ export interface ChangeResult {
 
 /** Applies changes whole or not at all, keeps the log, and takes back what the log holds. */
 export class Changes {
-  constructor(private readonly db: Knex, private readonly live: Live) {}
+  constructor(private readonly db: Knex, private readonly live: Live, private readonly clock: Clock) {}
 
   /**
    * Applies a change. One that came before, by its id, answers as it did then.
@@ -32,7 +34,7 @@ export class Changes {
     const earlier = await this.db('changes').where({ id: change.id }).first()
     if (earlier) return { changeId: change.id, seq: earlier.seq, label: earlier.label, rows: JSON.parse(earlier.after) }
     const result = await this.db.transaction(async (tx) => {
-      const ops = await withDependents(tx, await withStock(tx, change.ops))
+      const ops = await withDependents(tx, await withStock(tx, change.ops, { by: user.name, date: await this.clock.today() }))
       const before = await this.sidesBefore(tx, ops)
       failOnStale(ops, before)
       const after = ops.map((op, i): Side => ({
@@ -135,8 +137,16 @@ type RowOp = Exclude<Op, { op: 'stock' }>
  * Turns every change of what is on hand by an amount into writes of the material as it is now and of its history. What the same change
  * already writes of the material is built on.
  */
-async function withStock(tx: Knex, ops: readonly Op[]): Promise<RowOp[]> {
+async function withStock(tx: Knex, ops: readonly Op[], { by, date }: { by: string; date: CalendarDate }): Promise<RowOp[]> {
   const done: RowOp[] = ops.filter(startsFrom)
+  // A count that comes with the whole material, such as from a table, is written down as well.
+  for (const op of [...done]) {
+    if (op.op !== 'put' || op.kind !== 'material') continue
+    const before = (await readRow(tx, 'material', op.value.id))?.value
+    if (!before || before.onHand === op.value.onHand) continue
+    const entry: StockEntry = { id: randomUUID(), materialId: op.value.id, date, reason: 'counted', change: op.value.onHand - before.onHand, after: op.value.onHand, unitId: null, note: '', by }
+    done.push({ op: 'put', kind: 'stock', base: 0, value: entry } as unknown as RowOp)
+  }
   for (const [i, op] of ops.entries()) {
     if (startsFrom(op)) continue
     const at = done.findIndex((one) => one.op === 'put' && one.kind === 'material' && one.value.id === op.id)

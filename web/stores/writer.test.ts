@@ -2,7 +2,8 @@ import { createPinia, setActivePinia } from 'pinia'
 import { reactive } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Change } from '@core/domain'
-import { aCenter } from '@core/testing/build'
+import { aCenter, aMaterial, aPurchase } from '@core/testing/build'
+import { stockOp } from '@core/supplies'
 import { api, ApiError, type Applied } from '../api/client'
 import { withBrowserParts } from '../testing/browserParts'
 import { useRows } from './rows'
@@ -105,6 +106,73 @@ describe('without a connection', () => {
     expect([again.pending, again.offline, kept.size]).toEqual([0, false, 0])
     // It went under the id that it was made with, so that a lost answer is not written twice.
     expect(new Set(sent.map((change) => change.id)).size).toBe(1)
+  })
+})
+
+describe('a change by an amount', () => {
+  const take = (by: number, over = {}) => ({ stock: stockOp('thing', { entryId: `entry-${by}`, change: by, reason: 'bought', date: '2026-03-10', by: 'Maren', ...over }) })
+  const thing = (onHand: number, version: number) => ({ kind: 'material' as const, id: 'thing', version, value: aMaterial({ onHand }) })
+  const onHand = () => useRows().get('material', 'thing')?.onHand
+  it('shows at once, and is laid over what the server has, however many still wait', async () => {
+    let down = true
+    const [rows, writer] = [useRows(), useWriter()]
+    rows.accept([thing(10, 3)])
+    let now = 100
+    vi.spyOn(api, 'change').mockImplementation(async (change) => {
+      if (down) throw offline()
+      const [op] = change.ops
+      // Someone else counted a hundred meanwhile.
+      now += op.op === 'stock' ? op.change : 0
+      return { changeId: change.id, label: change.label, rows: [thing(now, 7)], steps: { undo: null, redo: null } } as Applied
+    })
+    await writer.commit(null, 'Got 5', [take(5)])
+    await writer.commit(null, 'Got 2', [take(2)])
+    expect(onHand()).toBe(17)
+    // The house is read anew while both wait: they are laid over it once.
+    rows.accept([thing(100, 6)])
+    writer.resume(['material'])
+    expect(onHand()).toBe(107)
+    writer.resume(['placement'])
+    expect(onHand()).toBe(107)
+    down = false
+    await vi.runAllTimersAsync()
+    await writer.flush()
+    expect([onHand(), writer.pending]).toEqual([107, 0])
+  })
+  const tick = (by: string) => [{ put: 'purchase' as const, value: aPurchase({ id: 'line', by }) }, take(20)]
+  it('that ticks a line which someone has ticked is bought once, and the rest of what waits goes on', async () => {
+    const [rows, writer] = [useRows(), useWriter()]
+    rows.accept([thing(10, 3)])
+    const theirs = aPurchase({ id: 'line', by: 'Teo' })
+    const sent: string[] = []
+    vi.spyOn(api, 'change').mockImplementation(async (change) => {
+      if (change.label === 'Got it') throw new ApiError(409, 'Someone changed this', [], [{ kind: 'purchase', id: 'line', version: 1, yours: null, theirs }], [{ kind: 'purchase', id: 'line', version: 1, value: theirs }, thing(30, 4)])
+      sent.push(change.label)
+      return { changeId: change.id, label: change.label, rows: [thing(33, 5)], steps: { undo: null, redo: null } } as Applied
+    })
+    void writer.commit(null, 'Got it', tick('Maren'))
+    await writer.commit(null, 'Got 3', [take(3)])
+    expect([onHand(), sent, writer.conflict, writer.pending]).toEqual([33, ['Got 3'], null, 0])
+    expect(writer.twice).toMatchObject([{ materialId: 'thing', by: 'Teo' }])
+    expect(useRows().get('purchase', 'line')?.by).toBe('Teo')
+    writer.forget(0)
+    expect(writer.twice).toEqual([])
+  })
+  it('that is refused is taken back alone: other ticks that wait are kept', async () => {
+    const [rows, writer] = [useRows(), useWriter()]
+    rows.accept([thing(10, 3), { kind: 'material', id: 'gone', version: 1, value: aMaterial({ id: 'gone', onHand: 1 }) }])
+    let down = true
+    vi.spyOn(api, 'change').mockImplementation(async (change) => {
+      if (down) throw offline()
+      if (change.ops[0].op === 'stock' && change.ops[0].id === 'gone') throw new ApiError(422, 'Some fields need another look.', [{ field: 'ops.0.id', message: 'This material is not in the pantry any more' }])
+      return { changeId: change.id, label: change.label, rows: [thing(15, 4)], steps: { undo: null, redo: null } } as Applied
+    })
+    await writer.commit(null, 'Got the gone', [{ stock: { ...take(4).stock, id: 'gone' } }])
+    await writer.commit(null, 'Got 5', [take(5)])
+    down = false
+    await writer.flush()
+    expect([onHand(), rows.get('material', 'gone')?.onHand, writer.pending]).toEqual([15, 1, 0])
+    expect(writer.problem).toBe('“Got the gone” was not saved. Some fields need another look. id: This material is not in the pantry any more')
   })
 })
 

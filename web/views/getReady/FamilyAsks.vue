@@ -35,7 +35,7 @@ const sayFault = computed(() => {
   if (!said.value) return ''
   const ask = asks.value.find((one) => one.material.id === said.value!.materialId)
   const quantity = Number(said.value.quantity)
-  return !said.value.family.trim() ? 'Write who brings it' : !(quantity > 0) ? 'Say how many' : ask && quantity > ask.open ? `Only ${amount(ask, ask.open)} are still open` : ''
+  return !said.value.family.trim() ? 'Write who brings it' : !(quantity > 0) ? 'Say how many' : ask && quantity > ask.open ? `Only ${amount(ask, ask.open)} still open` : ''
 })
 const trying = ref(false)
 function saySo() {
