@@ -1,17 +1,31 @@
 import { fileURLToPath } from 'node:url'
 import vue from '@vitejs/plugin-vue'
 import vuetify from 'vite-plugin-vuetify'
+import type { Plugin } from 'vite'
 import { defineConfig } from 'vitest/config'
 
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 const alias = { '@core': at('core'), '@web': at('web'), '@server': at('server'), '@demo': at('demo') }
 
+/** Lists every file of the build for the service worker, which keeps them; pictures of the build itself are not among them. */
+const fileList = (): Plugin => ({
+  name: 'kobby-file-list',
+  generateBundle(_, bundle) {
+    const files = Object.keys(bundle).filter((name) => name.startsWith('assets/')).sort().map((name) => `/${name}`)
+    this.emitFile({ type: 'asset', fileName: 'files.json', source: JSON.stringify(['/', '/icon.svg', ...files]) })
+  },
+})
+
 export default defineConfig({
   root: at('web'),
   publicDir: at('web/public'),
-  plugins: [vue(), vuetify({ styles: { configFile: at('web/theme/settings.scss') } })],
+  plugins: [vue(), vuetify({ styles: { configFile: at('web/theme/settings.scss') } }), fileList()],
   resolve: { alias },
-  build: { outDir: at('dist/web'), emptyOutDir: true, target: 'es2022', chunkSizeWarningLimit: 600 },
+  build: {
+    outDir: at('dist/web'), emptyOutDir: true, target: 'es2022', chunkSizeWarningLimit: 600,
+    // The service worker stands at the root, under a name that stays: it is asked for by it.
+    rollupOptions: { input: { index: at('web/index.html'), sw: at('web/sw.ts') }, output: { entryFileNames: (chunk) => (chunk.name === 'sw' ? 'sw.js' : 'assets/[name]-[hash].js') } },
+  },
   server: { proxy: { '/api': 'http://127.0.0.1:4180' } },
   test: {
     root: at('.'),

@@ -90,9 +90,9 @@ describe('solved where it is shown', () => {
     await click(page, 'A wall of wheels on day 2')
     await becomes('preparation', '3 h 37 min to do')
   })
-  it('money over: the dearest thing that can be left out', async () => {
+  it('money over: what saves most for what it costs them is left out', async () => {
     await click(page, 'Money', '.pulse')
-    await waitText(page, '.pocket', 'What would save most')
+    await waitText(page, '.pocket', 'Saves most for what it costs them')
     await click(page, 'Leave out Snack sails')
     await becomes('money', '$4.99 of $9.00')
     // What was left out is in the basket, and its clash of Friday is gone with it.

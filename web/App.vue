@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { keepOfflineCopy } from './composables/offlineCopy'
 import { useLook } from './composables/useLook'
 import { useHotkeys } from './composables/useHotkeys'
 import PathNav from './parts/PathNav.vue'
@@ -31,7 +32,10 @@ async function loadHouse() {
   failed.value = ''
   try {
     if (!session.asked) await session.ask()
-    if (session.signedIn && !house.loaded) await house.load()
+    if (session.signedIn && !house.loaded) {
+      await house.load()
+      keepOfflineCopy()
+    }
     openCurrent()
   } catch (error) {
     failed.value = error instanceof Error ? error.message : String(error)

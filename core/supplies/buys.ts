@@ -15,6 +15,13 @@ export interface Buy {
   cost: number
 }
 
+/** The same packs of several trips, counted together. */
+export function countedTogether(packs: Buy['packs']): Buy['packs'] {
+  const counts = new Map<Pack, number>()
+  for (const { pack, count } of packs) counts.set(pack, (counts.get(pack) ?? 0) + count)
+  return [...counts].map(([pack, count]) => ({ pack, count }))
+}
+
 interface Asked {
   material: Material
   needs: readonly SupplyNeed[]

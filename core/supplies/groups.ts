@@ -1,5 +1,5 @@
 import { isToGet, type SupplyLine } from './supplyList'
-import type { Buy } from './buys'
+import { countedTogether, type Buy } from './buys'
 
 /** A line as it stands under one place where it is got. */
 export interface GroupEntry {
@@ -36,7 +36,7 @@ export function supplyGroups(lines: readonly SupplyLine[]): SupplyGroup[] {
     const shops = [...new Set(line.buys.map((buy) => buy.shop.toLowerCase()))]
     for (const shop of shops) {
       const here = line.buys.filter((buy) => buy.shop.toLowerCase() === shop)
-      const buy: Buy = here.length === 1 ? here[0] : { ...here[0], packs: here.flatMap((one) => one.packs), quantity: sum(here, (one) => one.quantity), cost: sum(here, (one) => one.cost) }
+      const buy: Buy = here.length === 1 ? here[0] : { ...here[0], packs: countedTogether(here.flatMap((one) => one.packs)), quantity: sum(here, (one) => one.quantity), cost: sum(here, (one) => one.cost) }
       add(`shop ${shop}`, capital(buy.shop), { line, buy })
     }
     if (!shops.length) add(way, OTHER_WAYS[way], { line, buy: null })

@@ -4,7 +4,7 @@ import type { CalendarDate, FamilyPromise, Home, Material, Pack } from '../domai
 import { keep } from '../plan/kept'
 import type { ResolvedPlan, Session } from '../plan/resolve'
 import type { UnitSnapshot } from '../domain'
-import { buysOf, type Buy } from './buys'
+import { buysOf, countedTogether, type Buy } from './buys'
 import { countedOn, giveOut, lastDayOf, peakOf, shortageOf, supplyNeed, useOf, type FirstUse, type ListSource, type SupplyNeed } from './give'
 import { lendAlternatives } from './lend'
 import { sessionNeeds, tidy } from './needs'
@@ -110,9 +110,7 @@ function supplyLine(material: Material, given: SupplyNeed[], promises: readonly 
 
 /** The packs of several trips as one cover. */
 function together(buys: readonly Buy[], need: number): Cover<Pack> {
-  const counts = new Map<Pack, number>()
-  for (const { packs } of buys) for (const { pack, count } of packs) counts.set(pack, (counts.get(pack) ?? 0) + count)
-  const packs = [...counts].map(([pack, count]) => ({ pack, count }))
+  const packs = countedTogether(buys.flatMap((buy) => buy.packs))
   const total = packs.reduce((sum, { pack, count }) => sum + pack.size * count, 0)
   return { packs, total, leftover: tidy(total - need), cost: packs.reduce((sum, { pack, count }) => sum + pack.price * count, 0) }
 }

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { CalendarDate } from '@core/domain'
 import { api, type User } from '../api/client'
+import { dropOfflineCopy } from '../composables/offlineCopy'
 
 /** Who is signed in, whether the home has an owner yet, and what day it is there. */
 export const useSession = defineStore('session', () => {
@@ -33,6 +34,7 @@ export const useSession = defineStore('session', () => {
   async function signOut(): Promise<void> {
     await api.signOut()
     localStorage.removeItem('kobby-queue')
+    await dropOfflineCopy()
     location.assign('/')
   }
   return { user, hasOwner, today, asked, signedIn, ask, signIn, createOwner, signOut }

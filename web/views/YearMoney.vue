@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import type { Purchase } from '@core/domain'
+import { computed, ref, shallowRef, watch } from 'vue'
+import type { Purchase, Row } from '@core/domain'
 import { countWords, fullDate, moneyWords, quantityWords } from '@core/format'
 import { categoryOf } from '@core/sheet'
 import { api } from '../api/client'
@@ -14,22 +14,20 @@ const house = useHouse()
 const rows = useRows()
 const session = useSession()
 const year = ref(Number(session.today.slice(0, 4)))
-const purchases = ref<Purchase[] | null>(null)
+const purchases = shallowRef<Row<'purchase'>[] | null>(null)
 const problem = ref('')
 async function load() {
   problem.value = ''
   purchases.value = null
   try {
-    const answer = await api.purchases(year.value)
-    rows.accept(answer.rows.map((row) => ({ kind: 'purchase' as const, id: row.value.id, version: row.version, value: row.value })))
-    purchases.value = answer.rows.map((row) => row.value)
+    purchases.value = (await api.purchases(year.value)).rows
   } catch (error) {
     problem.value = error instanceof Error ? error.message : String(error)
   }
 }
 watch(year, load, { immediate: true })
 const words = (cents: number) => moneyWords(cents, house.home!.currency)
-const items = computed(() => (purchases.value ?? []).map((one) => rows.get('purchase', one.id) ?? one).map((one) => {
+const items = computed(() => (purchases.value ?? []).map((row) => rows.get('purchase', row.value.id) ?? row.value).map((one) => {
   const material = house.materialsById.get(one.materialId)
   return { one, material, category: categoryOf(one, material), unit: one.unitId === null ? 'The house' : (house.units.find((unit) => unit.id === one.unitId)?.name ?? '') }
 }))
@@ -39,9 +37,19 @@ const categories = computed(() => [...new Set(items.value.map((item) => item.cat
   return { name, paid: of.reduce((sum, item) => sum + item.one.paid, 0), count: of.length }
 }).sort((a, b) => b.paid - a.paid))
 const editing = ref<string | null>(null)
-function setCategory(one: Purchase, category: string) {
+const typed = ref<string | null>('')
+function edit(id: string, category: string) {
+  typed.value = category
+  editing.value = id
+}
+function setCategory(one: Purchase) {
+  if (editing.value !== one.id) return
+  const category = (typed.value ?? '').trim()
   editing.value = null
-  if (category.trim() !== one.category) void house.commit('Another category', [{ put: 'purchase', value: { ...one, category: category.trim() } }])
+  // A unit that was opened meanwhile has only its own: what is changed here starts from what was read here.
+  const read = purchases.value?.find((row) => row.value.id === one.id)
+  if (read && rows.version('purchase', one.id) < read.version) rows.accept([{ kind: 'purchase', id: one.id, version: read.version, value: read.value }])
+  if (category !== one.category) void house.commit('Another category', [{ put: 'purchase', value: { ...one, category } }])
 }
 const print = () => window.print()
 </script>
@@ -57,7 +65,7 @@ const print = () => window.print()
       <section class="cubby sums keep" aria-label="By category"><h2>By category</h2><div v-for="one in categories" :key="one.name" class="row"><span>{{ one.name }} <span class="mute small">{{ countWords(one.count, 'purchase') }}</span></span><b>{{ words(one.paid) }}</b></div><div class="row total"><span class="k-label">Together</span><b>{{ words(total) }}</b></div><p class="small mute">The categories are a start. What counts for your taxes, your adviser says.</p></section>
       <div class="scroll"><table><thead><tr><th scope="col">Date</th><th scope="col">Shop</th><th scope="col">Item</th><th scope="col" class="num">Amount</th><th scope="col">Category</th><th scope="col" class="wide">For</th></tr></thead>
         <tbody><tr v-for="{ one, material, category, unit } in items" :key="one.id"><td class="date">{{ fullDate(one.date) }}</td><td>{{ one.shop }}</td><td>{{ material?.name ?? one.materialId }} <span class="mute small">{{ quantityWords(one.quantity, material?.unit ?? 'each', house.home!.measures) }}</span></td><td class="num">{{ words(one.paid) }}</td>
-          <td><v-combobox v-if="editing === one.id" :model-value="category" :items="categories.map((item) => item.name)" :aria-label="`Category of ${material?.name}`" autofocus maxlength="120" @update:model-value="setCategory(one, String($event ?? ''))" /><button v-else type="button" class="why" :aria-label="`Category of ${material?.name}: ${category}`" @click="editing = one.id">{{ category }}</button></td><td class="wide mute">{{ unit }}</td></tr></tbody></table></div>
+          <td><v-combobox v-if="editing === one.id" v-model="typed" :items="categories.map((item) => item.name)" :aria-label="`Category of ${material?.name}`" autofocus maxlength="120" @blur="setCategory(one)" @keydown.enter="setCategory(one)" /><button v-else type="button" class="why" :aria-label="`Category of ${material?.name}: ${category}`" @click="edit(one.id, category)">{{ category }}</button></td><td class="wide mute">{{ unit }}</td></tr></tbody></table></div>
     </div>
   </PlainFrame>
 </template>

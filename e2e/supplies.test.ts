@@ -1,0 +1,271 @@
+import type { Browser, Page } from 'puppeteer-core'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Material } from '@core/domain'
+import { moneyWords } from '@core/format'
+import { SUPPLY_CHECKED } from '@demo/supplyChecked'
+import { DESK, OFTEN, openBrowser, openPage, PHONE, sees, signIn } from './browser'
+import { click, fill, saved, textOf, waitText } from './hands'
+import { openHome, type OpenHome } from './home'
+
+/** From the plan to the shop and back into the cupboard: at the desk, in the shop without a network, and after the day. */
+
+let browser: Browser
+let closeBrowser: () => Promise<void>
+let home: OpenHome
+let desk: Page
+let phone: Page
+const errors: string[] = []
+const UNIT = '/units/wind-and-kites'
+
+beforeAll(async () => {
+  ;({ browser, close: closeBrowser } = await openBrowser())
+  home = await openHome(true)
+  for (const size of [DESK, PHONE]) {
+    const opened = await openPage(browser, size, 'light', true)
+    if (size === DESK) desk = opened.page
+    else phone = opened.page
+    await signIn(opened.page, home.base)
+    await sees(opened.page, 'Wheels and Ramps')
+    errors.push(...opened.errors)
+  }
+})
+afterAll(async () => {
+  await closeBrowser()
+  await home.close()
+})
+
+const stored = async (id: string): Promise<Material> => JSON.parse((await home.kobby.db('materials').where({ id }).first()).body) as Material
+const onHand = async (id: string) => (await stored(id)).onHand
+/** Waits until the server holds so many: what was ticked without a network comes by itself. */
+async function waitOnHand(id: string, quantity: number): Promise<void> {
+  for (let tries = 0; (await onHand(id)) !== quantity; tries++) {
+    if (tries > 300) throw new Error(`${id}: ${await onHand(id)} and not ${quantity}`)
+    await new Promise((done) => setTimeout(done, 50))
+  }
+}
+/** Takes the network away from a page and from its service worker, or gives it back. */
+async function network(page: Page, on: boolean): Promise<void> {
+  await page.setOfflineMode(!on)
+  for (const target of browser.targets().filter((one) => one.type() === 'service_worker' && one.browserContext() === page.browserContext())) {
+    const devtools = await target.createCDPSession()
+    await devtools.send('Network.enable')
+    await devtools.send('Network.emulateNetworkConditions', { offline: !on, latency: 0, downloadThroughput: -1, uploadThroughput: -1 })
+  }
+}
+const line = (page: Page, name: string) => page.$$eval('.supply .line', (all, wanted) => {
+  const found = all.find((one) => one.querySelector('.name')!.textContent === wanted) as HTMLElement | undefined
+  return found ? { group: found.closest('section')!.getAttribute('aria-label')!, cells: ['.num b', '.packs', '.when', '.cost'].map((part) => (found.querySelector(part) as HTMLElement).innerText.split('\n')[0].trim()) } : null
+}, name)
+
+describe('the list', () => {
+  it('says what ten lines come to on paper, on the screen, in print and in the table', async () => {
+    await desk.goto(home.base + UNIT + '/get-ready')
+    await sees(desk, 'float blocks')
+    await click(desk, 'Show what is in the house already')
+    const csv = await desk.evaluate(async () => (await fetch('/api/v1/units/wind-and-kites/supplies.csv')).text())
+    for (const medium of ['screen', 'print'] as const) {
+      await desk.emulateMediaType(medium)
+      const here = await textOf(desk, '.have-list')
+      for (const one of SUPPLY_CHECKED) {
+        if (!one.get) {
+          expect([one.name, here.includes(one.name)]).toEqual([one.name, true])
+          continue
+        }
+        const shown = await line(desk, one.name)
+        expect([one.name, shown!.cells.slice(1)]).toEqual([one.name, [one.packs, one.when, moneyWords(one.cents, 'USD')]])
+      }
+    }
+    await desk.emulateMediaType('screen')
+    for (const one of SUPPLY_CHECKED) {
+      const row = csv.split('\r\n').find((text) => text.startsWith(`${one.name},`))!
+      expect(row.split(',').slice(1, 4)).toEqual([String(one.need), String(one.there), String(one.get)])
+    }
+  })
+  it('changes how a thing is got by one key, and remembers it', async () => {
+    await desk.focus('.supply .line .name')
+    const name = await desk.evaluate(() => document.activeElement!.textContent!)
+    await desk.keyboard.press('g')
+    await desk.waitForFunction((wanted: string) => [...document.querySelectorAll('.supply .line')].some((one) => one.querySelector('.name')!.textContent === wanted && one.closest('section')!.getAttribute('aria-label') === 'Gather or make in the house'), OFTEN, name)
+    await saved(desk)
+    await desk.keyboard.press('u')
+    await desk.waitForFunction((wanted: string) => [...document.querySelectorAll('.supply .line')].some((one) => one.querySelector('.name')!.textContent === wanted && one.closest('section')!.getAttribute('aria-label') !== 'Gather or make in the house'), OFTEN, name)
+  })
+  it('opens every number to its reasons', async () => {
+    await click(desk, 'large beads', '.supply')
+    await waitText(desk, '.pocket', 'At most in use at once: 44')
+    await waitText(desk, '.pocket', '24 for the set-up, day 1 to 10')
+    await waitText(desk, '.pocket', '4 short here')
+    await waitText(desk, '.pocket', 'The cheapest of 20 at $4.50, 60 at $11.90')
+  })
+  it('takes another unit along, and buys what both need once', async () => {
+    await desk.click('.also')
+    await click(desk, 'Wheels and Ramps', '.v-overlay-container').catch(async () => {
+      await desk.waitForSelector('.v-overlay-container .v-list-item')
+      await desk.click('.v-overlay-container .v-list-item')
+    })
+    await sees(desk, 'What to get for Wind and Kites and Wheels and Ramps')
+    await desk.keyboard.press('Escape')
+    // Half a banana for five on the 18th and again on the 20th: from Saturday they keep five days, so Friday's come from Wednesday.
+    expect((await line(desk, 'bananas'))!.cells).toEqual(['6', '2 × 6', 'by Sat 14 and Wed 18: it does not keep', '$2.98'])
+  })
+})
+
+describe('in the shop, on a phone', () => {
+  it('ticks a line with the price as paid and the pack as found; what is over goes into the pantry', async () => {
+    await phone.goto(home.base + UNIT + '/shop')
+    await click(phone, 'The grocer')
+    await click(phone, 'bananas')
+    await phone.waitForSelector('.found')
+    const prices = await phone.$('.found [aria-label="Price of a pack"]')
+    await prices!.click({ count: 3 })
+    await prices!.type('1.79')
+    await click(phone, 'Got it', '.found')
+    await waitText(phone, '[aria-label="In the cart"]', 'bananas')
+    await waitOnHand('banana', 6)
+    expect((await stored('banana')).packs.find((pack) => pack.size === 6)).toMatchObject({ price: 179, seen: '2026-03-10' })
+  })
+  it('says at the field what is wrong with a pack', async () => {
+    await click(phone, 'plain yogurt')
+    const size = (await phone.waitForSelector('.found [aria-label="What a pack holds"]'))!
+    await size.click({ count: 3 })
+    await size.type('0')
+    await waitText(phone, '.found [role=alert]', 'A pack must hold a whole number, 1 or more')
+    expect(await phone.$eval('.found .primary', (button) => (button as HTMLButtonElement).disabled)).toBe(true)
+  })
+  it('offers what else could be done where a thing is not there, and swaps it on the plan', async () => {
+    await click(phone, 'Not there', '.found')
+    await waitText(phone, '[aria-label="Not there"]', 'Without it: Snack sails on Wed 18')
+    await click(phone, 'Oat yogurt for Snack sails', '[aria-label="Not there"]')
+    await waitText(phone, '.part', 'oat yogurt')
+    await phone.waitForFunction(() => localStorage.getItem('kobby-queue') === null, OFTEN)
+  })
+  it('opens and ticks without a network, keeps it over a reload, and adds up with what was counted at home meanwhile', async () => {
+    await phone.evaluate(async () => {
+      const { active } = await navigator.serviceWorker.ready
+      if (!navigator.serviceWorker.controller && active) await new Promise<void>((done) => navigator.serviceWorker.addEventListener('controllerchange', () => done(), { once: true }))
+    })
+    await phone.goto(`${home.base}${UNIT}/shop?shop=the craft shop`)
+    await sees(phone, 'large beads')
+    await network(phone, false)
+    await click(phone, 'Got large beads')
+    await sees(phone, '1 tick kept on this phone')
+    await phone.reload()
+    await waitText(phone, '[aria-label="In the cart"]', 'large beads')
+    await click(phone, 'Got float blocks')
+    await sees(phone, '2 ticks kept on this phone')
+    expect([await onHand('large-bead'), await onHand('large-cork')]).toEqual([40, 6])
+    // At the desk someone counts the beads: two are lost. And ticks the float blocks, too.
+    await desk.goto(`${home.base}/pantry?find=large beads`)
+    await click(desk, 'large beads', '.pantry')
+    await fill(desk, 'On hand', '38')
+    await desk.keyboard.press('Enter')
+    await waitOnHand('large-bead', 38)
+    await desk.goto(`${home.base}${UNIT}/shop?shop=the craft shop`)
+    await click(desk, 'Got float blocks')
+    await waitOnHand('large-cork', 12)
+    await network(phone, true)
+    await waitOnHand('large-bead', 58)
+    // Ticked by two on one day: bought once, and the second is told.
+    await sees(phone, 'had ticked float blocks already: it is bought once')
+    expect(await onHand('large-cork')).toBe(12)
+    await click(phone, 'I bought it too')
+    await waitOnHand('large-cork', 18)
+  })
+  it('can be put back, and the money with it', async () => {
+    await click(phone, 'Put large beads back')
+    await waitOnHand('large-bead', 38)
+    expect(await home.kobby.db('purchases').where({ material_id: 'large-bead' })).toEqual([])
+  })
+})
+
+describe('a day that was done', () => {
+  it('takes out of the pantry what it used, less what came back', async () => {
+    await desk.goto(`${home.base}${UNIT}/look-back`)
+    await click(desk, 'Done: Kite tails')
+    // 28 buttons of 60, 495 cm of ribbon of 600, 50 ml of glue of 210, 5 sheets of card of 8.
+    for (const [id, left] of [['button', 32], ['ribbon-strip', 105], ['white-glue', 160], ['card-stock', 3]] as const) await waitOnHand(id, left)
+    await click(desk, 'Some came back: Kite tails')
+    const field = (await desk.waitForSelector('[aria-label="Really used: buttons"]'))!
+    await field.click({ count: 3 })
+    await field.type('20')
+    await desk.keyboard.press('Tab')
+    await waitOnHand('button', 40)
+    await desk.goto(`${home.base}/pantry?find=buttons`)
+    await click(desk, 'buttons', '.pantry')
+    await waitText(desk, '.history', 'Came back, Kite tails')
+    await waitText(desk, '.history', 'Used, Kite tails')
+  })
+  it('is given back when it was not done after all', async () => {
+    await desk.goto(`${home.base}${UNIT}/look-back`)
+    await click(desk, 'Done: Kite tails')
+    for (const [id, left] of [['button', 60], ['ribbon-strip', 600]] as const) await waitOnHand(id, left)
+  })
+})
+
+describe('the pantry', () => {
+  it('is counted place by place with a number and Enter', async () => {
+    await desk.goto(`${home.base}/pantry?tab=count`)
+    await click(desk, 'blue box', '.count')
+    await waitText(desk, '.count', '1 of')
+    const name = await textOf(desk, '.count .name')
+    const before = await textOf(desk, '.count [role=status]')
+    await desk.keyboard.type('7')
+    await desk.keyboard.press('Enter')
+    await desk.waitForFunction((was: string) => document.querySelector('.count [role=status]')!.textContent !== was, OFTEN, before)
+    const { id } = JSON.parse((await home.kobby.db('materials').where('body', 'like', `%"name":"${name}"%`).first()).body) as Material
+    await waitOnHand(id, 7)
+  })
+  it('keeps the least of what must never run out, and says what is low', async () => {
+    await desk.goto(`${home.base}/pantry?tab=standing`)
+    await waitText(desk, '.standing', 'white paper')
+    const field = (await desk.waitForSelector('[aria-label="The least of glue sticks"]'))!
+    await field.click({ count: 3 })
+    await field.type('9')
+    await desk.keyboard.press('Tab')
+    await waitText(desk, '.standing', '2 low')
+    await desk.goto(home.base + UNIT + '/get-ready')
+    await waitText(desk, '.supply', '3 to have 9 in the house')
+  })
+})
+
+describe('asking families', () => {
+  it('goes by a link without an account, counts what is promised, and buys or fetches what is not', async () => {
+    await desk.goto(`${home.base}/units/wheels-and-ramps/get-ready?tab=families`)
+    await sees(desk, 'flat cardboard')
+    await click(desk, 'They were asked')
+    await sees(desk, 'Asked Tue 10 Mar')
+    await click(desk, 'Make a link')
+    const address = await (await desk.waitForSelector('.address'))!.evaluate((one) => one.textContent!)
+    const { page: guest } = await openPage(browser, PHONE, 'light', true)
+    await guest.goto(address)
+    await sees(guest, '2 sheets still open')
+    const text = await guest.evaluate(() => document.body.innerText)
+    for (const child of ['Pip', 'Oona', 'Idris', 'Tamsin', 'Juno', 'Bodhi', 'Calla', 'Ravi']) expect(text).not.toContain(child)
+    await click(guest, 'I can bring some')
+    await click(guest, 'I bring it')
+    await waitText(guest, '[role=alert]', 'Write your name')
+    await guest.type('[aria-label="Your name"]', 'The neighbours')
+    await click(guest, 'I bring it')
+    await waitText(guest, '[aria-label="You bring"]', '2 sheet')
+    await waitText(desk, '.ask', 'All of it is promised')
+    await click(desk, 'The neighbours brought it')
+    await waitOnHand('cardboard-sheet', 3)
+    await sees(desk, 'Nothing on this list is asked of families')
+  })
+})
+
+it('adds the year up, with a category that can be changed', async () => {
+  await desk.goto(`${home.base}/money`)
+  await sees(desk, 'By category')
+  await click(desk, 'Category of bananas: Food')
+  await desk.focus('input[aria-label="Category of bananas"]')
+  await desk.keyboard.down('Control')
+  await desk.keyboard.press('a')
+  await desk.keyboard.up('Control')
+  await desk.keyboard.type('Snacks')
+  await desk.keyboard.press('Enter')
+  await waitText(desk, '.sums', 'Snacks')
+  const csv = await desk.evaluate(async () => (await fetch('/api/v1/purchases/2026/csv')).text())
+  expect(csv).toContain('2026-03-10,the grocer,bananas,1.79,Snacks')
+  expect(errors).toEqual([])
+})
