@@ -12,6 +12,7 @@ let empty: OpenHome
 let browser: Browser
 let closeBrowser: () => Promise<void>
 let token = ''
+let asked = ''
 beforeAll(async () => {
   ;[home, empty] = [await openHome(true), await openHome(false)]
   ;({ browser, close: closeBrowser } = await openBrowser())
@@ -19,6 +20,8 @@ beforeAll(async () => {
   const cookie = session.headers.getSetCookie()[0].split(';')[0]
   const share = await fetch(`${home.base}/api/v1/units/wind-and-kites/shares`, { method: 'POST', headers: { 'content-type': 'application/json', cookie }, body: JSON.stringify({ day: 4, label: 'Teo', endsOn: '2026-03-12' }) })
   token = ((await share.json()) as { token: string }).token
+  const ask = await fetch(`${home.base}/api/v1/units/wheels-and-ramps/ask-links`, { method: 'POST', headers: { 'content-type': 'application/json', cookie }, body: JSON.stringify({ label: 'All families', endsOn: '2026-03-18' }) })
+  asked = ((await ask.json()) as { token: string }).token
 })
 afterAll(async () => {
   await closeBrowser()
@@ -62,7 +65,16 @@ const VIEWS: [name: string, path: string, shows: string, click?: string][] = [
   ['well-rounded', `${WHEELS}/lay-out?view=rounded`, 'No early math', '.gaps .gap .line'],
   ['adults', `${WHEELS}/lay-out?view=adults`, 'Teo stays', '.day .head .why'],
   ['look ahead', `${WHEELS}/lay-out?view=ahead`, 'Who misses it'],
-  ['get ready, preparation', `${WHEELS}/get-ready`, 'paper from the roll', '[role=tab]:nth-child(2)'],
+  ['get ready, preparation', `${WHEELS}/get-ready?tab=time`, 'A wall of wheels'],
+  ['get ready, trips', `${WHEELS}/get-ready?tab=trips`, 'paper from the roll', '.trip .name'],
+  ['get ready, families', `${WHEELS}/get-ready?tab=families`, 'flat cardboard', '.ask .why'],
+  ['get ready, money', `${UNIT}/get-ready?tab=money`, 'Discovery shelf'],
+  ['notes for families', `${WHEELS}/notes`, 'Could you bring'],
+  ['in the shop', `${UNIT}/shop`, 'In the shop', '.what'],
+  ['in the shop, not there', `${WHEELS}/shop?shop=the grocer`, 'plain yogurt', '.item:last-of-type .what'],
+  ['money of the year', '/money', 'By category', 'td .why'],
+  ['pantry, the standing list', '/pantry?tab=standing', 'white paper', '.standing .name'],
+  ['pantry, counting', '/pantry?tab=count', 'blue box', '.count .place'],
   ['invitations', `${UNIT}/invitation/10`, 'Kite picnic'],
   ['get ready', `${UNIT}/get-ready`, 'large beads'],
   ['get ready, a line', `${UNIT}/get-ready`, 'large beads', '.line .name'],
@@ -81,6 +93,7 @@ const VIEWS: [name: string, path: string, shows: string, click?: string][] = [
 const OPEN_VIEWS: [name: string, base: () => string, path: () => string, shows: string][] = [
   ['sign in', () => home.base, () => '/sign-in', 'Password'],
   ['a shared day', () => home.base, () => `/day/${token}`, 'Kite tails'],
+  ['what families are asked for', () => home.base, () => `/bring/${asked}`, 'flat cardboard'],
   ['a link that is not known', () => home.base, () => '/day/AAAAAAAAAAAAAAAAAAAAAA', 'This link does not open'],
   ['first start', () => empty.base, () => '/start', 'Your account'],
 ]
