@@ -5,6 +5,7 @@ import { moneyWords } from '@core/format'
 import { SUPPLY_CHECKED } from '@demo/supplyChecked'
 import { DESK, OFTEN, openBrowser, openPage, PHONE, sees, signIn } from './browser'
 import { click, fill, saved, textOf, waitText } from './hands'
+import { openGate, type Gate } from './gate'
 import { openHome, type OpenHome } from './home'
 
 /** From the plan to the shop and back into the cupboard: at the desk, in the shop without a network, and after the day. */
@@ -14,23 +15,26 @@ let closeBrowser: () => Promise<void>
 let home: OpenHome
 let desk: Page
 let phone: Page
-const errors: string[] = []
+let gate: Gate
+const errors: string[][] = []
 const UNIT = '/units/wind-and-kites'
 
 beforeAll(async () => {
   ;({ browser, close: closeBrowser } = await openBrowser())
   home = await openHome(true)
+  gate = await openGate(home.base)
   for (const size of [DESK, PHONE]) {
     const opened = await openPage(browser, size, 'light', true)
     if (size === DESK) desk = opened.page
     else phone = opened.page
-    await signIn(opened.page, home.base)
+    await signIn(opened.page, size === DESK ? home.base : gate.base)
     await sees(opened.page, 'Wheels and Ramps')
-    errors.push(...opened.errors)
+    errors.push(opened.errors)
   }
 })
 afterAll(async () => {
   await closeBrowser()
+  await gate.close()
   await home.close()
 })
 
@@ -41,15 +45,6 @@ async function waitOnHand(id: string, quantity: number): Promise<void> {
   for (let tries = 0; (await onHand(id)) !== quantity; tries++) {
     if (tries > 300) throw new Error(`${id}: ${await onHand(id)} and not ${quantity}`)
     await new Promise((done) => setTimeout(done, 50))
-  }
-}
-/** Takes the network away from a page and from its service worker, or gives it back. */
-async function network(page: Page, on: boolean): Promise<void> {
-  await page.setOfflineMode(!on)
-  for (const target of browser.targets().filter((one) => one.type() === 'service_worker' && one.browserContext() === page.browserContext())) {
-    const devtools = await target.createCDPSession()
-    await devtools.send('Network.enable')
-    await devtools.send('Network.emulateNetworkConditions', { offline: !on, latency: 0, downloadThroughput: -1, uploadThroughput: -1 })
   }
 }
 const line = (page: Page, name: string) => page.$$eval('.supply .line', (all, wanted) => {
@@ -112,7 +107,7 @@ describe('the list', () => {
 
 describe('in the shop, on a phone', () => {
   it('ticks a line with the price as paid and the pack as found; what is over goes into the pantry', async () => {
-    await phone.goto(home.base + UNIT + '/shop')
+    await phone.goto(gate.base + UNIT + '/shop')
     await click(phone, 'The grocer')
     await click(phone, 'bananas')
     await phone.waitForSelector('.found')
@@ -144,9 +139,9 @@ describe('in the shop, on a phone', () => {
       const { active } = await navigator.serviceWorker.ready
       if (!navigator.serviceWorker.controller && active) await new Promise<void>((done) => navigator.serviceWorker.addEventListener('controllerchange', () => done(), { once: true }))
     })
-    await phone.goto(`${home.base}${UNIT}/shop?shop=the craft shop`)
+    await phone.goto(`${gate.base}${UNIT}/shop?shop=the craft shop`)
     await sees(phone, 'large beads')
-    await network(phone, false)
+    gate.shut()
     await click(phone, 'Got large beads')
     await sees(phone, '1 tick kept on this phone')
     await phone.reload()
@@ -163,7 +158,7 @@ describe('in the shop, on a phone', () => {
     await desk.goto(`${home.base}${UNIT}/shop?shop=the craft shop`)
     await click(desk, 'Got float blocks')
     await waitOnHand('large-cork', 12)
-    await network(phone, true)
+    gate.open()
     await waitOnHand('large-bead', 58)
     // Ticked by two on one day: bought once, and the second is told.
     await sees(phone, 'had ticked float blocks already: it is bought once')
@@ -267,5 +262,5 @@ it('adds the year up, with a category that can be changed', async () => {
   await waitText(desk, '.sums', 'Snacks')
   const csv = await desk.evaluate(async () => (await fetch('/api/v1/purchases/2026/csv')).text())
   expect(csv).toContain('2026-03-10,the grocer,bananas,1.79,Snacks')
-  expect(errors).toEqual([])
+  expect(errors.flat()).toEqual([])
 })

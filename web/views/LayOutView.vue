@@ -56,6 +56,10 @@ const clash = computed(() => {
   const now = board.selected
   return now?.kind === 'clash' ? clashes.value.find((one) => one.material.id === now.materialId) : undefined
 })
+/** The placement in the pocket. It follows the one that is chosen once the board is drawn: after a drop the readings come first. */
+const pocketId = ref<string | null>(board.placement?.id ?? null)
+watch(() => board.placement?.id ?? null, (id) => setTimeout(() => (pocketId.value = id)))
+const inPocket = computed(() => (board.selected?.kind === 'placement' ? store.placements.find((one) => one.id === pocketId.value) : undefined))
 const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placement.activityId) : 'Pocket'))
 </script>
 
@@ -71,7 +75,7 @@ const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placem
 
     <template #pocket>
       <RefusalNote />
-      <PlacementPocket v-if="board.placement" :key="board.placement.id" :placement="board.placement" />
+      <PlacementPocket v-if="inPocket" :key="inPocket.id" :placement="inPocket" />
       <SlotPocket v-else-if="board.selected?.kind === 'slot'" :where="board.selected.where" />
       <ReadingPocket v-else-if="board.selected?.kind === 'reading'" :name="board.selected.name" />
       <CenterPocket v-else-if="board.selected?.kind === 'center'" :key="board.selected.id" :center-id="board.selected.id" />

@@ -65,7 +65,7 @@ const print = () => window.print()
       <section class="cubby sums keep" aria-label="By category"><h2>By category</h2><div v-for="one in categories" :key="one.name" class="row"><span>{{ one.name }} <span class="mute small">{{ countWords(one.count, 'purchase') }}</span></span><b>{{ words(one.paid) }}</b></div><div class="row total"><span class="k-label">Together</span><b>{{ words(total) }}</b></div><p class="small mute">The categories are a start. What counts for your taxes, your adviser says.</p></section>
       <div class="scroll"><table><thead><tr><th scope="col">Date</th><th scope="col">Shop</th><th scope="col">Item</th><th scope="col" class="num">Amount</th><th scope="col">Category</th><th scope="col" class="wide">For</th></tr></thead>
         <tbody><tr v-for="{ one, material, category, unit } in items" :key="one.id"><td class="date">{{ fullDate(one.date) }}</td><td>{{ one.shop }}</td><td>{{ material?.name ?? one.materialId }} <span class="mute small">{{ quantityWords(one.quantity, material?.unit ?? 'each', house.home!.measures) }}</span></td><td class="num">{{ words(one.paid) }}</td>
-          <td><v-combobox v-if="editing === one.id" v-model="typed" :items="categories.map((item) => item.name)" :aria-label="`Category of ${material?.name}`" autofocus maxlength="120" @blur="setCategory(one)" @keydown.enter="setCategory(one)" /><button v-else type="button" class="why" :aria-label="`Category of ${material?.name}: ${category}`" @click="edit(one.id, category)">{{ category }}</button></td><td class="wide mute">{{ unit }}</td></tr></tbody></table></div>
+          <td><v-combobox v-if="editing === one.id" v-model="typed" class="category" :items="categories.map((item) => item.name)" :aria-label="`Category of ${material?.name}`" autofocus maxlength="120" @blur="setCategory(one)" @keydown.enter="setCategory(one)" /><button v-else type="button" class="why" :aria-label="`Category of ${material?.name}: ${category}`" @click="edit(one.id, category)">{{ category }}</button></td><td class="wide mute">{{ unit }}</td></tr></tbody></table></div>
     </div>
   </PlainFrame>
 </template>
@@ -79,6 +79,7 @@ const print = () => window.print()
 table { border-collapse: collapse; width: 100%; }
 th { text-align: left; font-family: var(--head); font-weight: 650; padding: 6px 10px 6px 0; border-bottom: 2px solid var(--edge-strong); }
 td { padding: 5px 10px 5px 0; border-bottom: 1px solid var(--edge); }
+.category { width: 230px; }
 .num { text-align: right; white-space: nowrap; }
 .date { white-space: nowrap; }
 @media (max-width: 1000px) { .year { grid-template-columns: minmax(0, 1fr); } .sums, .scroll { grid-column: 1; grid-row: auto; } }

@@ -2,6 +2,7 @@
 import { mdiWeatherNight } from '@mdi/js'
 import { useElementSize, useMediaQuery, watchDebounced } from '@vueuse/core'
 import { computed, nextTick, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
+import { sessionCautions, type Caution } from '@core/cautions'
 import { countHere } from '@core/sheet'
 import type { Where } from '@core/domain'
 import { clockWords, listWords, shortDate } from '@core/format'
@@ -45,7 +46,11 @@ const moments = computed(() => {
   return by
 })
 const { cell, spotOf, railOf, together } = useDayCells(shown, moments)
-const cautionsOf = (session: Session) => store.readings?.cautions.filter((one) => one.session.placement.id === session.placement.id) ?? []
+const NONE: readonly Caution[] = []
+const cautionsOf = (session: Session): readonly Caution[] => {
+  const plan = store.readings?.plan
+  return !plan || plan.isBehind(session) ? NONE : sessionCautions(session, plan)
+}
 const { dragging } = useCardDrag(computed(() => (grid.value && sessions.value && shown.value && pocket.value ? [...grid.value.querySelectorAll<HTMLElement>('[data-list]'), ...document.querySelectorAll<HTMLElement>('.pocket [data-list]')] : [])), (item, slot) => board.drop(carriedOf(item), whereOf(slot)))
 const pocket = computed(() => [board.selected, store.unplaced, firstDay.value, columns.value, store.placements])
 
@@ -211,6 +216,24 @@ function select(next: typeof board.selected) {
   board.selected = next
   emit('open')
 }
+// Cards have no listeners of their own: a move then leaves as they are drawn all that it does not touch.
+const cardOf = (event: Event) => (event.target as HTMLElement).closest<HTMLElement>('.plan-card[data-placement]')
+function cardClicked(event: MouseEvent) {
+  const card = cardOf(event)
+  if (card) select({ kind: 'placement', id: card.dataset.placement! })
+}
+function cardEntered(event: KeyboardEvent) {
+  const card = cardOf(event)
+  if (!card) return
+  event.preventDefault()
+  event.stopPropagation()
+  if (board.carried) pickUpOrPutDown()
+  else select({ kind: 'placement', id: card.dataset.placement! })
+}
+function cardFocused(event: FocusEvent) {
+  const [day, block, index] = cardOf(event)?.dataset.spot?.split(' ') ?? []
+  if (day) active.value = { day: Number(day), block, index: Number(index) }
+}
 function openSlot(day: number, blockId: string) {
   if (board.carried) board.drop(board.carried, whereFor(day, blockId))
   else select({ kind: 'slot', where: whereFor(day, blockId) })
@@ -230,7 +253,7 @@ watch(() => board.refused, (now) => {
 <template>
   <div>
     <p v-if="hint" class="hint card" :class="{ no: overVerdict && !overVerdict.ok }">{{ hint }}</p>
-    <div ref="grid" class="board" :style="{ '--columns': shown.length }" role="group" aria-label="The plan. Arrow keys move between the cubbies, m picks a card up.">
+    <div ref="grid" class="board" :style="{ '--columns': shown.length }" role="group" aria-label="The plan. Arrow keys move between the cubbies, m picks a card up." @click="cardClicked" @keydown.enter="cardEntered" @focusin="cardFocused">
       <div class="heads line">
         <span class="label"><v-btn v-if="previousDay && !phone" class="plain" size="small" @click="board.day = Math.max(1, firstDay - columns)">← Day {{ previousDay.number }}</v-btn></span>
         <div v-for="day in shown" :key="day.number" class="day-head" :class="{ today: day.date === store.snapshot?.today }">
@@ -247,7 +270,7 @@ watch(() => board.refused, (now) => {
               <p v-if="cubby.part" class="part"><b>{{ cubby.part.name }}</b> <span class="small mute">{{ clockWords(cubby.part.from) }}</span></p>
               <div v-if="cubby.sessions.length" class="rail" aria-hidden="true"><i v-for="one in railOf(cubby)" :key="one.id" :title="one.words" :style="{ top: `${one.top}%`, height: `${one.height}%`, left: `${one.lane * 3}px` }" /></div>
               <div class="list" data-list>
-                <PlanCard v-for="(session, i) in cubby.sessions" :key="session.placement.id" data-drag role="group" :aria-label="`${session.activity.title}, day ${day.number}, ${cubby.part?.name ?? block.name}. Enter opens it, m picks it up`" :data-spot="`${day.number} ${block.id} ${spotOf(block.id, day.number, cubby, i)}`" :tabindex="isActive(day.number, block.id, spotOf(block.id, day.number, cubby, i)) ? 0 : -1" :session="session" :cautions="cautionsOf(session)" :timed="cubby.sessions.length > 1" :together="together(cubby).has(session.placement.id)" :selected="board.placement?.id === session.placement.id" :carried="board.carried?.placementId === session.placement.id" @click="select({ kind: 'placement', id: session.placement.id })" @keydown.enter.prevent.stop="board.carried ? pickUpOrPutDown() : select({ kind: 'placement', id: session.placement.id })" @focus="active = { day: day.number, block: block.id, index: spotOf(block.id, day.number, cubby, i) }" />
+                <PlanCard v-for="(session, i) in cubby.sessions" :key="session.placement.id" data-drag role="group" :aria-label="`${session.activity.title}, day ${day.number}, ${cubby.part?.name ?? block.name}. Enter opens it, m picks it up`" :data-spot="`${day.number} ${block.id} ${spotOf(block.id, day.number, cubby, i)}`" :tabindex="isActive(day.number, block.id, spotOf(block.id, day.number, cubby, i)) ? 0 : -1" :session="session" :cautions="cautionsOf(session)" :timed="cubby.sessions.length > 1" :together="together(cubby).has(session.placement.id)" :selected="board.placement?.id === session.placement.id" :carried="board.carried?.placementId === session.placement.id" />
               </div>
               <p v-if="!day.held" class="empty">Closed</p>
               <button v-else-if="!cubby.sessions.length" type="button" class="empty" :data-spot="`${day.number} ${block.id} ${spotOf(block.id, day.number, cubby)}`" :tabindex="isActive(day.number, block.id, spotOf(block.id, day.number, cubby)) ? 0 : -1" :aria-label="`Day ${day.number}, ${cubby.part?.name ?? block.name}: ${emptyWords(cubby, day.number)}`" @click="openSlot(day.number, cubby.slot)" @focus="active = { day: day.number, block: block.id, index: spotOf(block.id, day.number, cubby) }">{{ emptyWords(cubby, day.number) }}</button>
