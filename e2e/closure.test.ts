@@ -1,7 +1,7 @@
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { DESK, OFTEN, openBrowser, openPage, sees, signIn } from './browser'
-import { click, saved, textOf, waitText } from './hands'
+import { click, fill, saved, textOf, waitText } from './hands'
 import { openHome, type OpenHome } from './home'
 
 let browser: Browser
@@ -91,10 +91,8 @@ it('counts the pantry, and the list follows', async () => {
   await waitText(page, '.group', 'large beads')
   await page.goto(`${home.base}/pantry?find=large%20beads`)
   await click(page, 'large beads')
-  const field = (await page.waitForSelector('.pocket input[type=number]'))!
-  await field.click({ count: 3 })
-  await field.type('44')
-  await field.press('Tab')
+  await fill(page, 'On hand', '44')
+  await page.keyboard.press('Tab')
   await saved(page)
   await page.goto(`${home.base}/units/wind-and-kites/get-ready`)
   await sees(page, 'What to get')

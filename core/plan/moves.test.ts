@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { newEvent, type Placement, type UnitSnapshot } from '../domain'
 import { aCenter, aChild, aHome, anActivity, aPlacement, aSnapshot, aUnit, moment, setUp } from '../testing/build'
-import { blocksOn, endEarly, eventOn, lanesOf, replacedOn, repeatOn, resolvePlan, rotate, slideFrom, stretchUnit, swapTwo, type Move } from '.'
+import { blocksOn, copyOf, endEarly, eventOn, lanesOf, replacedOn, repeatOn, resolvePlan, rotate, slideFrom, stretchUnit, swapTwo, type Move } from '.'
 
 let count = 0
 const newId = () => `new-${++count}`
@@ -134,4 +134,9 @@ describe('lanes', () => {
       expect(Math.max(0, ...lanes.map((one) => one.of))).toBe(most)
     }))
   })
+})
+
+it('a copy of what was done is still to be done, and took nothing out of the pantry yet', () => {
+  const done = aPlacement(moment(1), { status: 'done', took: { thing: 5 }, went: { liked: 3, note: '' } })
+  expect(copyOf(done, 'copy', moment(2), null)).toMatchObject({ id: 'copy', status: 'planned', took: {}, went: null })
 })

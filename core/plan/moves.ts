@@ -17,7 +17,7 @@ const onDay = (where: Where, day: number): Where =>
 
 /** A copy of a placement at another place: planned, not pinned, with nothing of how it went. */
 export const copyOf = (placement: Placement, id: string, where: Where, centerId: string | null): Placement =>
-  ({ ...placement, id, where, centerId, status: 'planned', pinnedDate: null, went: null })
+  ({ ...placement, id, where, centerId, status: 'planned', pinnedDate: null, took: {}, went: null })
 
 /** What became of a repeat: the copies, and the days that would not take one. */
 export interface Repeat extends Move {

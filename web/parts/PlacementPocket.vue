@@ -8,6 +8,7 @@ import { blockOn, centersFor } from '@core/plan'
 import { markOf } from '@core/sheet'
 import { useBoard } from '../stores/board'
 import { useHouse } from '../stores/house'
+import { useSupplies } from '../stores/supplies'
 import { useUnit } from '../stores/unit'
 import CautionNote from './CautionNote.vue'
 import MoreMoves from './MoreMoves.vue'
@@ -18,6 +19,7 @@ const props = defineProps<{ placement: Placement }>()
 const store = useUnit()
 const house = useHouse()
 const board = useBoard()
+const supplies = useSupplies()
 
 const session = computed(() => store.readings?.plan.sessions.find((one) => one.placement.id === props.placement.id))
 const problem = computed(() => store.readings?.plan.problems.find((one) => one.placementId === props.placement.id))
@@ -133,7 +135,7 @@ const measures = computed(() => house.home?.measures ?? 'metric')
 
     <div class="inline">
       <v-btn v-if="placement.where.kind === 'moment'" size="small" @click="board.pin(placement)"><v-icon :icon="placement.pinnedDate ? mdiPinOff : mdiPin" size="18" start />{{ placement.pinnedDate ? 'Unpin' : 'Pin' }}</v-btn>
-      <v-btn size="small" @click="patch(placement.status === 'done' ? 'planned' : 'done', { status: placement.status === 'done' ? 'planned' : 'done' })">{{ placement.status === 'done' ? 'Not done yet' : 'Done' }}</v-btn>
+      <v-btn size="small" @click="supplies.setStatus(placement, placement.status === 'done' ? 'planned' : 'done', board.titleOf(placement.activityId))">{{ placement.status === 'done' ? 'Not done yet' : 'Done' }}</v-btn>
       <v-btn size="small" class="danger" @click="board.remove(placement)"><v-icon :icon="mdiTrashCanOutline" size="18" start />Take off</v-btn>
     </div>
   </div>

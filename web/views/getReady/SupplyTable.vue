@@ -24,6 +24,9 @@ const missing = computed(() => supplies.lines.filter(isToGet))
 const have = computed(() => supplies.lines.filter((line) => !isToGet(line) && line.material.way !== 'have'))
 const late = computed(() => missing.value.filter((line) => line.late).length)
 const estimate = computed(() => estimateOf(supplies.lines, session.today))
+const money = computed(() => store.readings?.money)
+/** What lies behind and was marked neither done nor skipped: its materials still count as here. */
+const unmarked = computed(() => (store.readings?.plan.sessions ?? []).filter((one) => one.block && one.placement.status === 'planned' && one.days[0].date < session.today).length)
 const words = (cents: number) => moneyWords(cents, house.home!.currency)
 const amount = (line: SupplyLine, quantity: number) => quantityWords(quantity, line.material.unit, measures.value)
 const packs = ({ line, buy }: GroupEntry) => (buy ? packWords({ material: line.material, cover: { packs: buy.packs, total: 0, leftover: 0, cost: 0 } }, measures.value) : '')
@@ -64,7 +67,7 @@ const query = computed(() => (supplies.also.length ? `?also=${supplies.also.join
     <div class="row top">
       <div>
         <h2>What to get<template v-if="supplies.sources.length > 1"> for {{ supplies.sources.map(({ snapshot }) => snapshot.unit.name).join(' and ') }}</template></h2>
-        <p class="mute">{{ missing.length ? `${countWords(missing.length, 'thing')} to get` : 'Nothing to get: all of it is in the house' }}<template v-if="late">, <span class="brick">{{ late }} late</span></template><template v-if="missing.length">. {{ estimateWords(estimate, house.home!.currency) }}.</template></p>
+        <p class="mute">{{ missing.length ? `${countWords(missing.length, 'thing')} to get` : 'Nothing to get: all of it is in the house' }}<template v-if="late">, <span class="brick">{{ late }} late</span></template><template v-if="missing.length">. {{ estimateWords(estimate, house.home!.currency) }}</template><template v-if="money">. {{ words(money.spent) }} spent<template v-if="money.budget !== null"> of {{ words(money.budget) }}</template></template>.</p>
       </div>
       <div class="inline no-print acts">
         <AlsoUnits />
@@ -74,6 +77,7 @@ const query = computed(() => (supplies.also.length ? `?also=${supplies.also.join
         <v-btn class="primary" :to="{ name: 'shop', params: { unitId: store.id! } }">In the shop</v-btn>
       </div>
     </div>
+    <p v-if="unmarked" class="notice soft no-print">{{ countWords(unmarked, 'thing') }} of days gone by {{ unmarked === 1 ? 'is' : 'are' }} marked neither done nor skipped, so what {{ unmarked === 1 ? 'it' : 'they' }} used still counts as here. <router-link :to="{ name: 'look-back', params: { unitId: store.id! } }">Look back</router-link></p>
     <p v-if="supplies.failed" class="notice" role="alert">The other unit could not be read: {{ supplies.failed }}</p>
 
     <section v-for="group in groups" :key="group.key" class="cubby group" :aria-label="group.title">
