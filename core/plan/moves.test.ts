@@ -138,5 +138,6 @@ describe('lanes', () => {
 
 it('a copy of what was done is still to be done, and took nothing out of the pantry yet', () => {
   const done = aPlacement(moment(1), { status: 'done', took: { thing: 5 }, went: { liked: 3, note: '' } })
-  expect(copyOf(done, 'copy', moment(2), null)).toMatchObject({ id: 'copy', status: 'planned', took: {}, went: null })
+  const copy = copyOf(done, 'copy', moment(2), null)
+  expect([copy.id, copy.status, copy.took, copy.went]).toEqual(['copy', 'planned', {}, null])
 })
