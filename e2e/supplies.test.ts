@@ -210,6 +210,14 @@ describe('the pantry', () => {
     const { id } = JSON.parse((await home.kobby.db('materials').where('body', 'like', `%"name":"${name}"%`).first()).body) as Material
     await waitOnHand(id, 7)
   })
+  it('refuses a count below nothing, at its field', async () => {
+    await desk.goto(`${home.base}/pantry?find=dice`)
+    await click(desk, 'big foam dice', '.pantry')
+    await fill(desk, 'On hand', '-3')
+    await desk.keyboard.press('Tab')
+    await waitText(desk, '.pocket', 'An amount cannot be negative')
+    expect(await onHand('dice')).toBe(2)
+  })
   it('keeps the least of what must never run out, and says what is low', async () => {
     await desk.goto(`${home.base}/pantry?tab=standing`)
     await waitText(desk, '.standing', 'white paper')

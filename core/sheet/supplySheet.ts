@@ -19,7 +19,7 @@ const cents = (amount: number) => (amount / 100).toFixed(2)
 export function supplyRows(lines: readonly SupplyLine[], home: HomeWords): string[][] {
   return [[...SUPPLY_COLUMNS], ...lines.map((line) => [
     line.material.name, String(line.need), line.onHand === Infinity ? 'always' : String(line.onHand), String(line.shortage + line.topUp), line.material.unit,
-    !isToGet(line) ? 'In the house' : WAY_NAMES[line.fellBack ? 'buy' : line.material.way], packWords(line, home.measures), [...new Set(line.buys.map((buy) => buy.shop))].join('; '), line.material.shopPart,
+    !isToGet(line) ? 'In the house' : WAY_NAMES[line.fellBack ? 'buy' : line.material.way], packWords(line.cover?.packs ?? [], line.material.unit, home.measures), [...new Set(line.buys.map((buy) => buy.shop))].join('; '), line.material.shopPart,
     line.cost ? cents(line.cost) : '', line.firstUse?.date ?? '', isToGet(line) ? getByWords(line) : '', [...new Set(line.needs.map((need) => need.session.activity.title))].join('; '),
   ])]
 }
@@ -33,7 +33,7 @@ export function supplyMarkdown(title: string, lines: readonly SupplyLine[], home
     text.push(`## ${escapeMarkdown(group.title)}${group.cost ? `, ${moneyWords(group.cost, home.currency)}` : ''}`, '')
     for (const { line, buy } of group.entries) {
       const { material } = line
-      const packs = buy ? packWords({ material, cover: { packs: buy.packs, total: 0, leftover: 0, cost: 0 } }, home.measures) : ''
+      const packs = packWords(buy?.packs ?? [], material.unit, home.measures)
       text.push(`- [ ] ${escapeMarkdown(material.name)}: ${quantityWords(line.shortage + line.topUp, material.unit, home.measures)}${packs ? ` (${packs})` : ''}${getByWords(line) ? `, ${getByWords(line)}` : ''}`)
     }
     text.push('')
@@ -47,7 +47,7 @@ export function tripWords(trip: ShopTrip, home: HomeWords): { title: string; tex
   return {
     title: `${sent ? 'Order' : 'Shop'}: ${trip.shop}, ${countWords(trip.items.length, 'thing')}`,
     text: [
-      ...trip.items.map(({ line: { material }, buy }) => `${material.name}: ${packWords({ material, cover: { packs: buy.packs, total: 0, leftover: 0, cost: 0 } }, home.measures)}`),
+      ...trip.items.map(({ line: { material }, buy }) => `${material.name}: ${packWords(buy.packs, material.unit, home.measures)}`),
       `${moneyWords(trip.cost, home.currency)} in all`, ...(sent ? [`Here by ${longDate(trip.here)}`] : []),
     ].join('\n'),
   }

@@ -53,7 +53,7 @@ describe('why a number is what it is', () => {
   ])('%j', (need, where, words) => expect(needWords(lineOf(need, where).needs[0], 'metric')).toBe(words))
   it('says the packs, and by when to get them', () => {
     const line = lineOf({ quantity: 23 })
-    expect([packWords(line, 'metric'), getByWords(line)]).toEqual(['3 × 10', 'by Sat 7'])
+    expect([packWords(line.cover!.packs, line.material.unit, 'metric'), getByWords(line)]).toEqual(['3 × 10', 'by Sat 7'])
     expect(getByWords(lineOf({ quantity: 23 }, moment(4), { keepsDays: 1 }))).toBe('by Sat 7, and again: it will not keep')
     expect(getByWords(lineOf({ quantity: 23 }, moment(4), {}, '2026-03-08'))).toBe('late by 6 days: next trip Sat 14')
     // Brought on Friday 6, so that Saturday's trip can still make up for it; asked five days before.

@@ -49,7 +49,7 @@ export function quantityFor(requirement: Pick<Requirement, 'quantity' | 'basis' 
   return { times, quantity: rounded(times * requirement.quantity, requirement.spare, unit) }
 }
 
-/** Every need of every session, in order of time; those of nobody left out. */
+/** Every need of every session, in order of time; those of nobody left out. What a recipe or a sensory bin is made of joins here, as needs of its session. */
 export function needsOf(plan: ResolvedPlan): Need[] {
   return plan.sessions.flatMap((session) => sessionNeeds(session, plan.materials))
 }

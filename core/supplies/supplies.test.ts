@@ -100,6 +100,17 @@ describe('packs', () => {
     ['packs.0.size', 5, [{ size: 0, price: 1 }]], ['packs.1.price', 5, [{ size: 1, price: 1 }, { size: 1, price: -1 }]], ['need', -1, [{ size: 1, price: 1 }]],
     ['need', Number.NaN, [{ size: 1, price: 1 }]], ['need', 10_000_001, [{ size: 1, price: 1 }]], ['packs', 5, []],
   ])('name %s when it is wrong', (field, need, offers) => expect(() => coverByPacks(need, offers as PackOffer[])).toThrow(field))
+  it('cost as much, times a thousand, where prices are so large that they are compared on their own', () => {
+    const dear = (price: number) => [{ size: 7, price: 3 * price }, { size: 12, price: 5 * price }, { size: 50, price: 20 * price }]
+    for (const need of [1, 6, 13, 49, 51, 99, 4321]) {
+      const [small, large] = [coverByPacks(need, dear(1)), coverByPacks(need, dear(3_000_000))]
+      expect([large.cost, large.total, large.packs.map((one) => one.count)]).toEqual([small.cost * 3_000_000, small.total, small.packs.map((one) => one.count)])
+    }
+  })
+  it('are found for ten million, the most there can be, and for a pack that holds as much', () => {
+    expect(coverByPacks(10_000_000, [{ size: 7, price: 3 }, { size: 11, price: 4 }])).toMatchObject({ cost: 3_636_364, total: 10_000_001, leftover: 1 })
+    expect(coverByPacks(3, [{ size: 10_000_000, price: 0 }])).toMatchObject({ cost: 0, leftover: 9_999_997 })
+  })
   it('are free where a pack is free', () => expect(coverByPacks(7, [{ size: 3, price: 0 }, { size: 7, price: 5 }])).toMatchObject({ cost: 0, total: 9 }))
 
   const offers = fc.array(fc.record({ size: fc.integer({ min: 1, max: 12 }), price: fc.integer({ min: 0, max: 40 }) }), { minLength: 1, maxLength: 4 })

@@ -1,4 +1,6 @@
 import { countWords, moneyWords, quantityWords, shortDate } from '../format/words'
+import type { BaseUnit } from '../domain'
+import type { Buy } from './buys'
 import type { SupplyNeed } from './give'
 import type { Estimate } from './money'
 import type { SupplyLine } from './supplyList'
@@ -17,10 +19,9 @@ export function needWords(need: SupplyNeed, measures: 'metric' | 'us'): string {
   return `${each} for the set-up, ${when}${spare}${others}`
 }
 
-/** The packs of a line in words: "3 x 50 and 1 x 120"; empty where nothing is bought. */
-export function packWords(line: Pick<SupplyLine, 'cover' | 'material'>, measures: 'metric' | 'us'): string {
-  return line.cover ? line.cover.packs.map(({ pack, count }) => `${count} × ${quantityWords(pack.size, line.material.unit, measures)}`).join(' and ') : ''
-}
+/** Packs in words: "3 x 50 and 1 x 120"; empty where nothing is bought. */
+export const packWords = (packs: Buy['packs'], unit: BaseUnit, measures: 'metric' | 'us'): string =>
+  packs.map(({ pack, count }) => `${count} × ${quantityWords(pack.size, unit, measures)}`).join(' and ')
 
 /** When to get a line, and whether that is too late: "by Sat 7", "late by 2 days: next trip Wed 11", "ask by Tue 3, bring by Fri 6". */
 export function getByWords(line: SupplyLine): string {

@@ -25,6 +25,8 @@ const wrong = computed(() => {
 const count = () => {
   if (!wrong.value) void supplies.count(props.material, Number(onHand.value))
 }
+const isPast = computed(() => props.material.expires !== null && props.material.expires < session.today && props.material.onHand > 0)
+const throwAway = () => supplies.throwAway(props.material)
 function addPack() {
   draft.value!.packs.push(newPack(1, 0, 'the grocer'))
 }
@@ -52,6 +54,7 @@ const nullable = (value: string) => (value.trim() === '' ? null : Number(value))
       <div class="two"><FormField label="On hand"><v-text-field v-model="onHand" inputmode="decimal" :error-messages="wrong" @blur="count" @keydown.enter.prevent="count" /></FormField><FormField label="Counted in"><v-select v-model="draft.unit" :items="[...UNITS]" aria-label="Counted in" @update:model-value="commit" /></FormField></div>
       <FormField label="Where"><v-text-field v-model="draft.place" :error-messages="errors.place" placeholder="hall cupboard, top" maxlength="120" @blur="commit" /></FormField>
       <div class="two"><FormField label="The least" hint="Empty: not on the standing list."><v-text-field :model-value="draft.par ?? ''" type="number" min="0" step="any" :error-messages="errors.par" @update:model-value="draft.par = nullable(String($event))" @blur="commit" /></FormField><FormField label="Condition"><v-select v-model="draft.condition" :items="CONDITIONS.map((one) => ({ title: CONDITION_NAMES[one], value: one }))" aria-label="Condition" @update:model-value="commit" /></FormField></div>
+    <p v-if="isPast" class="notice soft">Past its date: it counts for nothing that comes. <button type="button" class="why" @click="throwAway">Throw it away</button></p>
     <FormField label="Good until" hint="Empty: it keeps."><v-text-field :model-value="draft.expires ?? ''" type="date" :error-messages="errors.expires" @update:model-value="draft.expires = String($event) || null" @blur="commit" /></FormField>
     <div class="two"><FormField label="Used"><v-select v-model="draft.use" :items="[{ title: 'Used up', value: 'consumable' }, { title: 'Comes back', value: 'reusable' }]" aria-label="Used" @update:model-value="commit" /></FormField><FormField label="When short"><v-select v-model="draft.way" :items="WAYS.map((way) => ({ title: WAY_NAMES[way], value: way }))" aria-label="When short" @update:model-value="commit" /></FormField></div>
       <FormField label="Part of the shop"><v-combobox v-model="draft.shopPart" :items="shopParts" aria-label="Part of the shop" :error-messages="errors.shopPart" @update:model-value="commit" /></FormField>

@@ -82,6 +82,13 @@ describe('a count', () => {
   })
 })
 
+it('throws away what is past its date, date and all', async () => {
+  const [supplies, house] = [useSupplies(), useHouse()]
+  await supplies.throwAway({ ...house.materialsById.get('vinegar')!, expires: '2026-03-01' })
+  expect(house.materialsById.get('vinegar')).toMatchObject({ onHand: 0, expires: null })
+  expect(sent[0].ops).toMatchObject([{ op: 'put' }, { op: 'stock', change: -700, reason: 'thrown' }])
+})
+
 describe('asking families', () => {
   it('remembers the day, and what came is in the house', async () => {
     const [supplies, unit] = [useSupplies(), useUnit()]

@@ -107,8 +107,9 @@ export const useSupplies = defineStore('supplies', () => {
     if (onHand === material.onHand) return Promise.resolve()
     return house.commit(`Count ${material.name}`, [{ stock: { ...stockOp(material.id, facts('counted', onHand - material.onHand)), unitId: null } }])
   }
-  function throwAway(material: Material, quantity: number): Promise<void> {
-    return house.commit(`Throw away ${words(material, quantity)}`, [{ stock: { ...stockOp(material.id, facts('thrown', -quantity)), unitId: null } }])
+  /** All of it goes; what is bought next has a date of its own. */
+  function throwAway(material: Material): Promise<void> {
+    return house.commit(`Throw away ${words(material, material.onHand)}`, [{ put: 'material', value: { ...material, expires: null } }, { stock: { ...stockOp(material.id, facts('thrown', -material.onHand)), unitId: null } }])
   }
   /** How a material is got, from now on. */
   const setWay = (material: Material, way: Way): Promise<void> => unit.commit(`${material.name}: ${WAY_NAMES[way].toLowerCase()}`, [{ put: 'material', value: { ...material, way } }])

@@ -4,7 +4,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { countWords, longDate, moneyWords, quantityWords, shortDate } from '@core/format'
-import { notThere, tripsOf, type NotThere, type ShopItem } from '@core/supplies'
+import { notThere, packWords, tripsOf, type NotThere, type ShopItem } from '@core/supplies'
 import AlsoUnits from '../parts/AlsoUnits.vue'
 import PlainFrame from '../parts/PlainFrame.vue'
 import { useHouse } from '../stores/house'
@@ -98,7 +98,7 @@ function choose(item: ShopItem, way: NotThere) {
 }
 watch(shop, () => (open.value = null))
 const amount = (item: ShopItem, quantity: number) => quantityWords(quantity, item.line.material.unit, measures.value)
-const packsOf = (item: ShopItem) => item.buy.packs.map(({ pack, count }) => `${count} × ${amount(item, pack.size)}`).join(' and ')
+const packsOf = (item: ShopItem) => packWords(item.buy.packs, item.line.material.unit, measures.value)
 </script>
 
 <template>

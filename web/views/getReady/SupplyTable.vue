@@ -29,7 +29,7 @@ const money = computed(() => store.readings?.money)
 const unmarked = computed(() => (store.readings?.plan.sessions ?? []).filter((one) => one.block && one.placement.status === 'planned' && one.days[0].date < session.today).length)
 const words = (cents: number) => moneyWords(cents, house.home!.currency)
 const amount = (line: SupplyLine, quantity: number) => quantityWords(quantity, line.material.unit, measures.value)
-const packs = ({ line, buy }: GroupEntry) => (buy ? packWords({ material: line.material, cover: { packs: buy.packs, total: 0, leftover: 0, cost: 0 } }, measures.value) : '')
+const packs = ({ line, buy }: GroupEntry) => packWords(buy?.packs ?? [], line.material.unit, measures.value)
 const leftover = ({ line, buy }: GroupEntry) => (buy && line.buys.length === 1 && line.cover && line.cover.leftover > 0 ? `${amount(line, line.cover.leftover)} left over` : '')
 /** How the number comes about, in short. Where it is the need itself there is nothing to say. */
 function sum(line: SupplyLine): string {
