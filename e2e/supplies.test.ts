@@ -166,6 +166,16 @@ describe('in the shop, on a phone', () => {
     await click(phone, 'I bought it too')
     await waitOnHand('large-cork', 18)
   })
+  it('has what only fills up the house in the cart too, over a reload', async () => {
+    await phone.goto(`${gate.base}${UNIT}/shop?shop=the dollar aisle`)
+    await click(phone, 'Got white paper')
+    await waitOnHand('copy-paper', 240)
+    await phone.reload()
+    await waitText(phone, '[aria-label="In the cart"]', 'white paper')
+    await click(phone, 'Put white paper back')
+    await waitOnHand('copy-paper', 140)
+    await phone.goto(`${gate.base}${UNIT}/shop?shop=the craft shop`)
+  })
   it('can be put back, and the money with it', async () => {
     await click(phone, 'Put large beads back')
     await waitOnHand('large-bead', 38)

@@ -24,7 +24,7 @@ export async function readSnapshot(db: Knex, clock: Clock, unitId: string): Prom
     home, unit, ideas, materials,
     children: valuesOf(house, 'child'), adults: valuesOf(house, 'adult'), centers: valuesOf(house, 'center'),
     activities: activitiesFor(unit, ideas, valuesOf(house, 'activity'), byId(materials)),
-    placements: valuesOf(own, 'placement'), purchases: valuesOf(own, 'purchase'), promises: valuesOf(own, 'promise'),
+    placements: valuesOf(own, 'placement'), purchases: valuesOf(own, 'purchase').filter((one) => one.unitId === unitId), promises: valuesOf(own, 'promise'),
     today: await clock.today(), lastDayBefore: lastDayBefore(home, valuesOf(await readRows(db, 'unit'), 'unit'), unit),
   }
 }

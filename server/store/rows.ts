@@ -51,11 +51,17 @@ export async function keptHouse(db: Knex): Promise<KeptHouse> {
 /** The rows of {@link keptHouse}. */
 export const readHouse = async (db: Knex): Promise<readonly Row[]> => (await keptHouse(db)).rows
 
-/** Everything of one unit, and the half ideas that belong to none. */
+/** Everything of one unit, the half ideas that belong to none, and what was bought for the house lately: it lies in the same cart. */
 export const readUnit = async (db: Knex, unitId: string): Promise<Row[]> => {
   const own = await Promise.all(UNIT_KINDS.map((kind) => readRows(db, kind as ThingKind, unitId)))
-  return [...own.flat(), ...(await readLooseIdeas(db))]
+  return [...own.flat(), ...(await readLooseIdeas(db)), ...(await readHousePurchases(db))]
 }
+
+/** For how long what was bought for the house comes with a unit, in milliseconds: two days, whatever the time zone. */
+const LATELY_MS = 2 * 86_400_000
+
+const readHousePurchases = async (db: Knex): Promise<Row<'purchase'>[]> =>
+  (await db(TABLES.purchase).whereNull('unit_id').where('updated_at', '>', new Date(Date.now() - LATELY_MS).toISOString()).select('id', 'version', 'body').orderBy('id')).map((stored: Stored) => toRow('purchase', stored))
 
 /** Half ideas that belong to no unit: the notebook of the home. */
 export const readLooseIdeas = async (db: Knex): Promise<Row<'idea'>[]> =>

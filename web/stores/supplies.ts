@@ -35,7 +35,7 @@ export const useSupplies = defineStore('supplies', () => {
     const ideas = valuesOf(list, 'idea').filter((idea) => idea.unitId === own.id)
     return {
       ...house.house, unit: own, ideas, activities: activitiesFor(own, ideas, house.activities, house.materialsById), placements: valuesOf(list, 'placement'),
-      purchases: valuesOf(list, 'purchase'), promises: valuesOf(list, 'promise'), today: session.today, lastDayBefore: lastDayBefore(house.home!, house.units, own),
+      purchases: valuesOf(list, 'purchase').filter((one) => one.unitId === own.id), promises: valuesOf(list, 'promise'), today: session.today, lastDayBefore: lastDayBefore(house.home!, house.units, own),
     }
   }
   const sources = computed<ListSource[]>(() => {
@@ -50,6 +50,8 @@ export const useSupplies = defineStore('supplies', () => {
   })
   const lines = computed<SupplyLine[]>(() => (sources.value.length > 1 ? supplyListOf(sources.value) : (unit.readings?.lines ?? [])))
   const trips = computed(() => tripsOf(lines.value))
+  /** What was bought for the units of the list, and for the house. */
+  const bought = computed(() => rows.list('purchase').filter((one) => one.unitId === null || one.unitId === unit.id || also.value.includes(one.unitId)))
 
   /** Takes another unit along on the list, or leaves it. */
   async function takeAlong(id: string, along: boolean): Promise<void> {
@@ -152,5 +154,5 @@ export const useSupplies = defineStore('supplies', () => {
     return unit.commit(`Use ${material.name}`, writes)
   }
 
-  return { others, failed, also, choices, sources, lines, trips, takeAlong, tick, boughtToo, got, putBack, count, throwAway, setWay, setStatus, setTook, takenBy, markAsked, settlePromise, promise, useInstead }
+  return { others, failed, also, choices, sources, lines, trips, bought, takeAlong, tick, boughtToo, got, putBack, count, throwAway, setWay, setStatus, setTook, takenBy, markAsked, settlePromise, promise, useInstead }
 })

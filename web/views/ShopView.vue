@@ -26,7 +26,7 @@ const measures = computed(() => house.home?.measures ?? 'metric')
 const money = (cents: number) => moneyWords(cents, house.home!.currency)
 const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase())
 const trips = computed(() => tripsOf(supplies.lines))
-const shops = computed(() => [...new Set([...trips.value.map((trip) => trip.shop), ...unit.purchases.filter((one) => one.date === session.today && one.shop).map((one) => one.shop)])])
+const shops = computed(() => [...new Set([...trips.value.map((trip) => trip.shop), ...supplies.bought.filter((one) => one.date === session.today && one.shop).map((one) => one.shop)])])
 const shop = computed<string>({
   get: () => shops.value.find((one) => one === route.query.shop) ?? shops.value[0] ?? '',
   set: (name) => void router.replace({ query: { shop: name } }),
@@ -43,7 +43,7 @@ const parts = computed(() => [...new Set(wanted.value.map((item) => item.line.ma
 
 /** What is in the cart: bought today in this shop. A line that was parted over units is one. */
 const cart = computed(() => {
-  const today = unit.purchases.filter((one) => one.date === session.today && one.shop === shop.value)
+  const today = supplies.bought.filter((one) => one.date === session.today && one.shop === shop.value)
   return [...new Set(today.map((one) => one.materialId))].map((id) => {
     const purchases = today.filter((one) => one.materialId === id)
     return { material: house.materialsById.get(id), purchases, quantity: purchases.reduce((sum, one) => sum + one.quantity, 0), paid: purchases.reduce((sum, one) => sum + one.paid, 0) }
