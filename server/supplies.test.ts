@@ -104,7 +104,7 @@ describe('the list as a file', () => {
     expect(csv.trim().split('\r\n')).toHaveLength(lines.length + 1)
     const markdown = (await kobby.call('GET', `${WHEELS}/supplies.md`)).body as string
     expect(markdown).toContain('# What to get: Wheels and Ramps')
-    expect(markdown).toContain('- [ ] paper from the roll: 1.42 m (1 × 9 m), by Sat 14')
+    expect(markdown).toContain('- [ ] paper from the roll: 1.42 m (1 × 9 m), by Wed 18')
     const calendar = (await kobby.call('GET', `${WHEELS}/trips.ics`)).body as string
     expect(calendar).toContain('DTSTART;VALUE=DATE:20260314')
     expect(calendar).toContain('SUMMARY:Shop: the craft shop\\, 1 thing')
