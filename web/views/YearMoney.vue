@@ -56,7 +56,7 @@ const print = () => window.print()
 
 <template>
   <PlainFrame title="Money" :lead="purchases ? `${words(total)} in ${year}, ${countWords(items.length, 'purchase')}` : `${year}`">
-    <template #acts><v-btn class="no-print" @click="print">Print</v-btn><v-btn class="primary no-print" :href="`/api/v1/purchases/${year}/csv`" download>For the tax folder (CSV)</v-btn></template>
+    <template #acts><v-btn class="no-print" @click="print">Print</v-btn><v-btn class="primary no-print" :href="`/api/v1/purchases/${year}/csv`" download>Tax folder (CSV)</v-btn></template>
     <div class="inline years no-print"><v-btn size="small" @click="year--">{{ year - 1 }}</v-btn><b class="k-label">{{ year }}</b><v-btn size="small" :disabled="year >= Number(session.today.slice(0, 4))" @click="year++">{{ year + 1 }}</v-btn></div>
     <div v-if="problem" class="notice stack" role="alert"><p>{{ problem }}</p><div><v-btn @click="load">Try again</v-btn></div></div>
     <p v-else-if="!purchases" class="mute" role="status">Adding up the year</p>
@@ -64,8 +64,8 @@ const print = () => window.print()
     <div v-else class="year">
       <section class="cubby sums keep" aria-label="By category"><h2>By category</h2><div v-for="one in categories" :key="one.name" class="row"><span>{{ one.name }} <span class="mute small">{{ countWords(one.count, 'purchase') }}</span></span><b>{{ words(one.paid) }}</b></div><div class="row total"><span class="k-label">Together</span><b>{{ words(total) }}</b></div><p class="small mute">The categories are a start. What counts for your taxes, your adviser says.</p></section>
       <div class="scroll"><table><thead><tr><th scope="col">Date</th><th scope="col">Shop</th><th scope="col">Item</th><th scope="col" class="num">Amount</th><th scope="col">Category</th><th scope="col" class="wide">For</th></tr></thead>
-        <tbody><tr v-for="{ one, material, category, unit } in items" :key="one.id"><td class="date">{{ fullDate(one.date) }}</td><td>{{ one.shop }}</td><td>{{ material?.name ?? one.materialId }} <span class="mute small">{{ quantityWords(one.quantity, material?.unit ?? 'each', house.home!.measures) }}</span></td><td class="num">{{ words(one.paid) }}</td>
-          <td><v-combobox v-if="editing === one.id" v-model="typed" class="category" :items="categories.map((item) => item.name)" :aria-label="`Category of ${material?.name}`" autofocus maxlength="120" @blur="setCategory(one)" @keydown.enter="setCategory(one)" /><button v-else type="button" class="why" :aria-label="`Category of ${material?.name}: ${category}`" @click="edit(one.id, category)">{{ category }}</button></td><td class="wide mute">{{ unit }}</td></tr></tbody></table></div>
+        <tbody><tr v-for="{ one, material, category, unit } in items" :key="one.id"><td class="date">{{ fullDate(one.date) }}</td><td class="shop">{{ one.shop }}</td><td class="item">{{ material?.name ?? one.materialId }} <span class="mute small">{{ quantityWords(one.quantity, material?.unit ?? 'each', house.home!.measures) }}</span></td><td class="num">{{ words(one.paid) }}</td>
+          <td class="kind"><v-combobox v-if="editing === one.id" v-model="typed" class="category" :items="categories.map((item) => item.name)" :aria-label="`Category of ${material?.name}`" autofocus maxlength="120" @blur="setCategory(one)" @keydown.enter="setCategory(one)" /><button v-else type="button" class="why" :aria-label="`Category of ${material?.name}: ${category}`" @click="edit(one.id, category)">{{ category }}</button></td><td class="wide mute">{{ unit }}</td></tr></tbody></table></div>
     </div>
   </PlainFrame>
 </template>
@@ -83,5 +83,14 @@ td { padding: 5px 10px 5px 0; border-bottom: 1px solid var(--edge); }
 .num { text-align: right; white-space: nowrap; }
 .date { white-space: nowrap; }
 @media (max-width: 1000px) { .year { grid-template-columns: minmax(0, 1fr); } .sums, .scroll { grid-column: 1; grid-row: auto; } }
-@media (max-width: 720px) { .wide { display: none; } }
+@media (max-width: 720px) {
+  .wide, thead { display: none; }
+  tr { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 0 10px; padding: 8px 0; border-bottom: 1px solid var(--edge); }
+  td { border: 0; padding: 1px 0; }
+  .item { grid-row: 1; font-weight: 650; }
+  .num { grid-column: 2; grid-row: 1; }
+  .date, .shop { color: var(--mute); font-size: 15px; }
+  .shop { text-align: right; }
+  .kind { grid-column: 1 / -1; }
+}
 </style>
