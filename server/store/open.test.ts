@@ -2,8 +2,8 @@ import { existsSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterEach, beforeEach, expect, it } from 'vitest'
-import { Activity, Idea, newIdea, newThemeObject, Placement, Unit } from '@core/domain'
-import { aCenter, anActivity, aPlacement, aUnit, moment } from '@core/testing/build'
+import { Activity, Child, Home, Idea, Material, newIdea, newThemeObject, Placement, Purchase, Unit } from '@core/domain'
+import { aCenter, aChild, aHome, aMaterial, anActivity, aPlacement, aPurchase, aUnit, moment } from '@core/testing/build'
 import { openStore } from './open'
 import { deleteRow, readHouse, writeRow } from './rows'
 import { MIGRATIONS, type Migration } from './schema'
@@ -79,6 +79,30 @@ it('brings ideas, units and placements of the first form to the one that is chec
   expect(Idea.parse(await body('ideas'))).toEqual(newIdea('idea', 'unit', null, 'Half'))
   expect(Placement.parse(await body('placements'))).toEqual(aPlacement(moment(1)))
   expect(await db('changes').first('state')).toEqual({ state: 'dead' })
+  await db.destroy()
+})
+
+it('brings a home, its pantry and what it bought of the form before supplies to the one that is checked today', async () => {
+  const old = await openStore(file, MIGRATIONS.slice(0, 5))
+  const row = (id: string, value: object, over = {}) => ({ id, version: 1, body: JSON.stringify(value), updated_at: '', ...over })
+  const { shops: _, ...home } = aHome()
+  const { par: _p, condition: _c, expires: _e, ...material } = aMaterial()
+  await old('homes').insert(row('home', home))
+  await old('children').insert(row('ann', { ...aChild(), family: undefined }))
+  await old('materials').insert([row('thing', { ...material, packs: [{ size: 5, price: 100, shop: 'the grocer' }] }), row('water', { ...material, id: 'water', way: 'gather' })])
+  await old('units').insert(row('unit', { ...aUnit(), asked: undefined }))
+  await old('purchases').insert(row('bought', { id: 'bought', unitId: 'unit', materialId: 'thing', quantity: 1, paid: 100, date: '2026-03-01' }, { unit_id: 'unit', material_id: 'thing' }))
+  await old.destroy()
+  const db = await openStore(file)
+  const body = async (table: string, id: string) => JSON.parse((await db(table).where({ id }).first('body')).body)
+  expect(Home.parse(await body('homes', 'home'))).toEqual(aHome())
+  expect(Child.parse(await body('children', 'ann'))).toEqual(aChild())
+  expect(await body('materials', 'thing')).toEqual(aMaterial({ packs: [{ size: 5, price: 100, shop: 'the grocer', seen: null }] }))
+  expect(Material.parse(await body('materials', 'water')).way).toBe('have')
+  expect(Unit.parse(await body('units', 'unit'))).toEqual(aUnit())
+  expect(Purchase.parse(await body('purchases', 'bought'))).toEqual(aPurchase())
+  await writeRow(db, 'promise', { id: 'p', unitId: 'unit', materialId: 'thing', quantity: 1, family: 'A', by: '2026-03-01', state: 'coming' }, 1)
+  expect(await db('shares').columnInfo()).toHaveProperty('kind')
   await db.destroy()
 })
 
