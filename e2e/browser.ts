@@ -43,7 +43,7 @@ export async function openPage(browser: Browser, size: typeof DESK | typeof PHON
   page.on('console', (message) => {
     if (message.type() === 'error' && !/Failed to load resource/.test(message.text())) errors.push(message.text())
   })
-  page.setDefaultTimeout(Number(process.env.KOBBY_WAIT ?? 15_000))
+  page.setDefaultTimeout(Number(process.env.KOBBY_WAIT ?? 30_000))
   return { page, errors }
 }
 

@@ -115,7 +115,7 @@ describe('the basket', () => {
 describe('half an idea', () => {
   it('is kept with where it was seen, waits without a unit, and comes back', async () => {
     await gather('?tab=notebook')
-    await page.type('.line [aria-label="Half an idea"]', 'Paper moths that hang from the lamp')
+    await (await page.waitForSelector('.line [aria-label="Half an idea"]'))!.type('Paper moths that hang from the lamp')
     await page.keyboard.press('Enter')
     await waitText(page, '.half-page', 'Paper moths')
     await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('.half-page .head')].find((one) => one.innerText.startsWith('Paper moths'))!.click())
