@@ -169,7 +169,8 @@ async function settle(page: Page): Promise<void> {
   })
 }
 
-describe.each([['light', 'desk', DESK], ['dark', 'desk', DESK], ['light', 'phone', PHONE], ['dark', 'phone', PHONE]] as const)('in %s at the %s', (look, _, size) => {
+// Colours are the same at every size, so the dark look is held at the desk.
+describe.each([['light', 'desk', DESK], ['dark', 'desk', DESK], ['light', 'phone', PHONE]] as const)('in %s at the %s', (look, _, size) => {
   let page: Page
   let errors: string[]
   beforeAll(async () => {
