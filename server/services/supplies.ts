@@ -1,7 +1,7 @@
 import ical from 'ical-generator'
 import type { Knex } from 'knex'
 import { addDays } from '@core/calendar'
-import type { FamilyPromise, Home, Material, Purchase, Row, StockEntry } from '@core/domain'
+import type { FamilyPromise, Home, Purchase, Row, StockEntry } from '@core/domain'
 import { listWords } from '@core/format'
 import { byId, resolvePlan } from '@core/plan'
 import { supplyMarkdown, supplyRows, tripWords, yearRows } from '@core/sheet'
@@ -76,8 +76,8 @@ export class Supplies {
   }
 
   /** What families are asked for on behalf of a unit. */
-  async asks(unitId: string): Promise<{ asks: AskLine[]; home: Home; unit: string; materials: ReadonlyMap<string, Material>; promises: FamilyPromise[] }> {
-    const { lines, home, sources: [{ snapshot, plan }] } = await this.list([unitId])
-    return { asks: asksOf(lines, snapshot.promises), home, unit: snapshot.unit.name, materials: plan.materials, promises: snapshot.promises }
+  async asks(unitId: string): Promise<{ asks: AskLine[]; home: Home; unit: string; promises: FamilyPromise[] }> {
+    const { lines, home, sources: [{ snapshot }] } = await this.list([unitId])
+    return { asks: asksOf(lines, snapshot.promises), home, unit: snapshot.unit.name, promises: snapshot.promises }
   }
 }
