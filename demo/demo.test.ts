@@ -141,7 +141,7 @@ describe('the sheet of day 4', () => {
       ['step-1', ''], ['step-2', ''], ['step-3', ''], ['variant-preschool', 'Juno, Bodhi and Calla'], ['variant-young-toddler', 'Oona and Tamsin'],
     ])
     expect(item.marks.find((mark) => mark.name === 'Pip')).toMatchObject({ does: 'out', words: 'Pip: asleep then' })
-    expect(item.materials).toContainEqual({ name: 'buttons', amount: '28', place: 'drawer with the latch' })
+    expect(item.materials).toContainEqual({ name: 'buttons', amount: '28', place: 'drawer with the latch', insteadOf: '' })
   })
   it('refuses a day that the unit does not have', () => expect(() => daySheet(snapshot, plan, 11)).toThrow('day'))
   it('is Markdown that says it all and ends with the closing sentence', () => {

@@ -2,13 +2,13 @@ import { childHours, presentAt } from '../attendance/presence'
 import { byAge, type Part } from '../attendance/participants'
 import { stageOn } from '../attendance/stageOn'
 import { CAUTION_CLOSING, sessionCautions, type Severity } from '../cautions'
-import type { CalendarDate, Stage, TimeOfDay, UnitSnapshot } from '../domain'
+import type { CalendarDate, Material, Stage, TimeOfDay, UnitSnapshot } from '../domain'
 import { demand } from '../fault'
 import { ATTENTION_NAMES, allergenName, OUT_WORDS, STAGE_NAMES } from '../format/names'
 import { clockWords, listWords, longDate, quantityWords } from '../format/words'
 import { blocksOn } from '../plan/blocks'
 import type { ResolvedPlan, Session } from '../plan/resolve'
-import { sessionNeeds } from '../supplies/needs'
+import { sessionNeeds, supplyList, tidy, type Need, type SupplyNeed } from '../supplies'
 
 /** A child as a helper needs to know one: never a birth date, a note or another day. */
 export interface SheetChild {
@@ -35,6 +35,14 @@ export interface SheetMark {
   caution: boolean
 }
 
+export interface SheetMaterial {
+  name: string
+  amount: string
+  place: string
+  /** What it takes the place of, where the list found that short; empty otherwise. */
+  insteadOf: string
+}
+
 export interface SheetItem {
   placementId: string
   title: string
@@ -49,7 +57,7 @@ export interface SheetItem {
   status: 'planned' | 'done' | 'skipped'
   marks: SheetMark[]
   cautions: { severity: Severity; title: string; why: string; setAside: string | null }[]
-  materials: { name: string; amount: string; place: string }[]
+  materials: SheetMaterial[]
   steps: SheetStep[]
   say: string[]
   tidy: string
@@ -100,7 +108,31 @@ function stepsOf(session: Session): SheetStep[] {
   return [...own, ...forWhom]
 }
 
-function itemOf(session: Session, snapshot: UnitSnapshot, plan: ResolvedPlan): SheetItem {
+/** What a need takes in hand: its own material, and what the list lends it of others. Of a set-up, as much as the children of one day use. */
+function inHand(need: Need, listed: SupplyNeed | undefined, snapshot: UnitSnapshot): SheetMaterial[] {
+  const line = (material: Material, quantity: number, insteadOf: string): SheetMaterial[] =>
+    (quantity > 0 ? [{ name: material.name, amount: quantityWords(quantity, material.unit, snapshot.home.measures), place: material.place, insteadOf }] : [])
+  if (!listed) return line(need.material, need.quantity, '')
+  let missing = Math.max(0, tidy(need.quantity - listed.quantity))
+  const own = line(need.material, tidy(need.quantity - missing), '')
+  return [...own, ...listed.lent.flatMap(({ material, quantity }) => {
+    const taken = Math.min(missing, quantity)
+    missing = tidy(missing - taken)
+    return line(material, taken, need.material.name)
+  })]
+}
+
+/** What is taken in hand, in words: "rings 4 instead of large beads (hall cupboard)". */
+export const inHandWords = ({ name, amount, place, insteadOf }: SheetMaterial): string => `${name} ${amount}${insteadOf && ` instead of ${insteadOf}`}${place && ` (${place})`}`
+
+/** Needs that something was lent to, by placement and requirement: the list's word, so that sheet and list name the same thing. */
+function lentTo(snapshot: UnitSnapshot, plan: ResolvedPlan): Map<string, SupplyNeed> {
+  const lent = supplyList(snapshot, plan).flatMap((line) => line.needs).filter((need) => need.lent.length > 0)
+  return new Map(lent.map((need) => [needKey(need), need]))
+}
+const needKey = ({ session, requirement }: Need): string => JSON.stringify([session.placement.id, requirement.id])
+
+function itemOf(session: Session, snapshot: UnitSnapshot, plan: ResolvedPlan, lent: ReadonlyMap<string, SupplyNeed>): SheetItem {
   const { activity, placement } = session
   const cautions = sessionCautions(session, plan)
   const atRisk = new Set(cautions.filter((one) => one.severity !== 'watch' && one.setAside === null).flatMap((one) => one.childIds))
@@ -119,9 +151,7 @@ function itemOf(session: Session, snapshot: UnitSnapshot, plan: ResolvedPlan): S
     cautions: cautions
       .filter((one, i) => cautions.findIndex((other) => other.why === one.why) === i)
       .map((one) => ({ severity: one.severity, title: one.rule.title, why: one.why, setAside: one.setAside })),
-    materials: sessionNeeds(session, plan.materials).map(({ material, quantity }) => ({
-      name: material.name, amount: quantityWords(quantity, material.unit, snapshot.home.measures), place: material.place,
-    })),
+    materials: sessionNeeds(session, plan.materials).flatMap((need) => inHand(need, lent.get(needKey(need)), snapshot)),
     steps: stepsOf(session),
     say: activity.say, tidy: activity.tidy, apart: placement.apart,
   }
@@ -150,9 +180,10 @@ export function daySheet(snapshot: UnitSnapshot, plan: ResolvedPlan, number: num
       allergies: child.allergens.map(allergenName), mouths: child.mouths,
     }]
   })
+  const lent = lentTo(snapshot, plan)
   const items = plan.sessions
     .filter((session) => session.days.some((one) => one.number === number))
-    .map((session) => itemOf(onDay(session, day, snapshot), snapshot, plan))
+    .map((session) => itemOf(onDay(session, day, snapshot), snapshot, plan, lent))
   const blocks = blocksOn(home, unit, number).map((block) => ({
     id: block.id, name: block.name, from: block.from, to: block.to,
     placementIds: plan.sessions.filter((session) => session.block?.id === block.id && session.days[0].number === number).map((session) => session.placement.id),
@@ -223,7 +254,7 @@ function itemMarkdown(item: SheetItem): string[] {
     '', `### ${escapeMarkdown(item.title)}`, '', escapeMarkdown(facts.join(' · ')), '',
     ...item.cautions.map((one) => `> **${one.severity === 'stop' ? 'Stop' : one.severity === 'change' ? 'Change' : 'Watch'}:** ${escapeMarkdown(one.why)}${one.setAside ? ` Set aside: ${escapeMarkdown(one.setAside)}` : ''}`),
     ...(item.cautions.length ? [''] : []),
-    ...(item.materials.length ? [`In hand: ${escapeMarkdown(item.materials.map((one) => `${one.name} (${one.amount})`).join(', '))}`, ''] : []),
+    ...(item.materials.length ? [`In hand: ${escapeMarkdown(item.materials.map(inHandWords).join(', '))}`, ''] : []),
     ...item.steps.map((step) => `- [ ] ${step.who ? `**${escapeMarkdown(step.who)}**: ` : ''}${escapeMarkdown(step.text)}`),
     ...(item.tidy ? ['', `Tidy up: ${escapeMarkdown(item.tidy)}`] : []),
   ]

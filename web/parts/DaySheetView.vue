@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Tick } from '../api/client'
 import { clockWords, listWords, STAGE_NAMES } from '@core/format'
-import { markOf, type DaySheet, type SheetItem } from '@core/sheet'
+import { inHandWords, markOf, type DaySheet, type SheetItem } from '@core/sheet'
 
 /** One day for whoever runs it: large enough for an arm's length, each step a tick. The same for the provider, a link and paper. */
 const props = defineProps<{ sheet: DaySheet; ticks: readonly Tick[]; canTick?: boolean; only?: string | null }>()
@@ -48,7 +48,7 @@ function childWords(child: DaySheet['children'][number]): string {
           <div class="row"><h3>{{ byId.get(id)!.title }}</h3><span class="mute when">{{ byId.get(id)!.status === 'planned' ? clockWords(byId.get(id)!.from) : byId.get(id)!.status }}<template v-if="done(byId.get(id)!)"> · {{ done(byId.get(id)!) }} of {{ byId.get(id)!.steps.length }}</template></span></div>
           <p class="mute">{{ facts(byId.get(id)!) }}</p>
           <div v-for="(caution, i) in byId.get(id)!.cautions" :key="i" class="notice" :class="{ soft: caution.severity !== 'stop' }"><b :class="caution.severity === 'stop' ? 'brick' : 'ember'">{{ WORD[caution.severity] }}:</b> {{ caution.why }}<template v-if="caution.setAside"> Set aside: {{ caution.setAside }}</template></div>
-          <p v-if="byId.get(id)!.materials.length" class="hand"><b>In hand:</b> {{ byId.get(id)!.materials.map((one) => `${one.name} ${one.amount}${one.place ? ` (${one.place})` : ''}`).join(', ') }}</p>
+          <p v-if="byId.get(id)!.materials.length" class="hand"><b>In hand:</b> {{ byId.get(id)!.materials.map(inHandWords).join(', ') }}</p>
           <ul class="steps">
             <li v-for="step in byId.get(id)!.steps" :key="step.id">
               <component :is="canTick ? 'label' : 'div'" class="step" :class="{ ticked: tickOf(byId.get(id)!, step.id)?.done }">
