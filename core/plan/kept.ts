@@ -9,9 +9,16 @@ export function keep<K extends object, V>(): (key: K, from: readonly unknown[], 
   const all = new WeakMap<K, { from: readonly unknown[]; value: V }>()
   return (key, from, make) => {
     const known = all.get(key)
-    if (known && known.from.length === from.length && known.from.every((one, i) => one === from[i])) return known.value
+    if (known && isSame(known.from, from)) return known.value
     const value = make()
     all.set(key, { from, value })
     return value
   }
+}
+
+/** Whether two lists hold the very same. A loop, since it runs thousands of times while she drags. */
+function isSame(a: readonly unknown[], b: readonly unknown[]): boolean {
+  if (a.length !== b.length) return false
+  for (let i = 0; i < a.length; i++) if (a[i] !== b[i]) return false
+  return true
 }

@@ -87,15 +87,21 @@ export interface Peak {
  * @param uses stretches [from, to) with the quantity taken, 0 or more
  */
 export function peakInUse(uses: readonly Use[]): Peak {
-  const steps = uses.flatMap((use) => [{ at: use.from, by: use.quantity }, { at: use.to, by: -use.quantity }])
+  if (uses.length === 1) return uses[0].quantity > NOISE ? { quantity: tidy(uses[0].quantity), from: uses[0].from, to: uses[0].to } : { quantity: 0, from: 0, to: 0 }
+  const steps: { at: number; by: number }[] = []
+  for (const use of uses) steps.push({ at: use.from, by: use.quantity }, { at: use.to, by: -use.quantity })
   steps.sort((a, b) => a.at - b.at || a.by - b.by)
   const peak: Peak = { quantity: 0, from: 0, to: 0 }
   let inUse = 0
-  steps.forEach((step, i) => {
+  for (const [i, step] of steps.entries()) {
     inUse += step.by
-    if (inUse > peak.quantity + NOISE) Object.assign(peak, { quantity: inUse, from: step.at, to: steps[i + 1]?.at ?? step.at })
-  })
-  return { quantity: tidy(peak.quantity), from: peak.from, to: peak.to }
+    if (inUse <= peak.quantity + NOISE) continue
+    peak.quantity = inUse
+    peak.from = step.at
+    peak.to = steps[i + 1]?.at ?? step.at
+  }
+  peak.quantity = tidy(peak.quantity)
+  return peak
 }
 
 /** How late an overnight step may end: the evening before it is due. */

@@ -133,14 +133,16 @@ export function supplyListOf(sources: readonly ListSource[]): SupplyLine[] {
   }
   const coming = new Map<string, FamilyPromise[]>()
   for (const one of sources.flatMap(({ snapshot }) => snapshot.promises)) if (one.state === 'coming' && one.by >= today) coming.set(one.materialId, [...(coming.get(one.materialId) ?? []), one].sort((a, b) => (a.by < b.by ? -1 : 1)))
-  const give = (needs: Map<string, SupplyNeed[]>) => new Map([...needs].map(([id, list]) => {
+  const give = (id: string, list: SupplyNeed[]): SupplyNeed[] => {
     const [material, promised] = [known.get(id)!, coming.get(id) ?? NONE]
     const inOrder = sources.length > 1 ? [...list].sort((a, b) => a.session.start - b.session.start) : list
-    return [id, keptGiven(material, [...promised, ...inOrder], () => giveOut(inOrder, material, promised))] as const
-  }))
-  const first = give(needed)
-  const lent = lendAlternatives(first, known, sources)
-  const given = lent.size === first.size && [...lent].every(([id, list]) => first.get(id) === list) ? first : give(lent)
+    return keptGiven(material, [...promised, ...inOrder], () => giveOut(inOrder, material, promised))
+  }
+  const first = new Map<string, SupplyNeed[]>()
+  for (const [id, list] of needed) first.set(id, give(id, list))
+  const given = lendAlternatives(first, known, sources)
+  // What nothing was lent to, and what lent nothing, has what it had.
+  for (const [id, list] of given) if (list !== first.get(id)) given.set(id, give(id, list))
   for (const one of materials) if (one.par !== null && !given.has(one.id) && countedOn(one) < one.par) given.set(one.id, [])
   return [...given]
     .map(([id, list]) => {
