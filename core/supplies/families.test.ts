@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { aChild, aMaterial } from '../testing/build'
-import { asksOf, DEAR_CENTS, familiesOf, spreadAsks, type AskLine } from './families'
+import { asksOf, DEAR_CENTS, familiesOf, inTurn, spreadAsks, type AskLine } from './families'
 
 const ask = (id: string, open: number, price = 0, over: Partial<AskLine> = {}): AskLine =>
   ({ material: aMaterial({ id, name: id, way: 'ask', packs: price ? [{ size: 1, price, shop: 'x', seen: null }] : [] }), quantity: open, open, bringBy: '2026-03-06', promises: [], ...over })
@@ -21,9 +21,10 @@ describe('families', () => {
     const { notes, left } = spreadAsks([ask('drum', 1, 900), ask('cloth', 1, 700), ask('lamp', 1, 500)], families(2))
     expect([notes.map((note) => note.asks.map((one) => one.material.id)), left.map((one) => one.material.id)]).toEqual([[['drum'], ['cloth']], ['lamp']])
   })
-  it('who brought much before are asked for less now', () => {
-    const { notes } = spreadAsks([ask('cloth', 1, 200)], families(2), { c0: 1000 })
-    expect(notes.map((note) => note.asks.length)).toEqual([0, 1])
+  it('come first in turn: over as many units as there are families, each is asked for the one thing once', () => {
+    const asked = Array.from({ length: 3 }, (_, unit) => spreadAsks([ask('cloth', 1, 200)], inTurn(families(3), unit)).notes.filter((note) => note.asks.length).map((note) => note.family.key))
+    expect(asked).toEqual([['c0'], ['c1'], ['c2']])
+    expect([inTurn(families(3), 4).map((one) => one.key), inTurn([], 4)]).toEqual([['c1', 'c2', 'c0'], []])
   })
   it('get everything that is asked, nobody twice the same, and no two far apart', () => {
     const anyAsk = fc.tuple(fc.integer({ min: 1, max: 30 }), fc.integer({ min: 0, max: 200 }))

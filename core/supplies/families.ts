@@ -19,6 +19,12 @@ export function familiesOf(children: readonly Child[]): Family[] {
   return [...found.values()]
 }
 
+/** Families in the order in which they are asked for this unit: with each unit another comes first, so that the same are not always asked. */
+export function inTurn(families: readonly Family[], unitsBefore: number): Family[] {
+  const first = families.length ? unitsBefore % families.length : 0
+  return [...families.slice(first), ...families.slice(0, first)]
+}
+
 /** Something that families are asked for, and how much of it nobody has promised. */
 export interface AskLine {
   material: Material
@@ -78,14 +84,14 @@ export interface Spread {
 }
 
 /**
- * Spreads what is asked over the families: the dearest first, each to the family that has been asked for least so far, in this note and
- * before. No family is asked for two dear things, nor twice for the same.
+ * Spreads what is asked over the families: the dearest first, each to the family that is asked for least so far, the first in turn
+ * among equals. No family is asked for two dear things, nor twice for the same.
  *
- * @param before worth in cents that each family brought or was asked for earlier, by its key
+ * @param families in the order of their turn, see {@link inTurn}
  * @returns a note for every family, those without an ask too
  */
-export function spreadAsks(asks: readonly AskLine[], families: readonly Family[], before: Readonly<Record<string, number>> = {}): Spread {
-  const notes = families.map((family): FamilyNote & { burden: number; dear: number } => ({ family, asks: [], burden: before[family.key] ?? 0, dear: 0 }))
+export function spreadAsks(asks: readonly AskLine[], families: readonly Family[]): Spread {
+  const notes = families.map((family): FamilyNote & { burden: number; dear: number } => ({ family, asks: [], burden: 0, dear: 0 }))
   const parts = asks.flatMap((ask) => partsOf(ask, families.length).map((quantity): FamilyAsk => ({ material: ask.material, quantity, worth: worthOf(ask.material, quantity), bringBy: ask.bringBy })))
   const left: FamilyAsk[] = []
   for (const part of parts.sort((a, b) => b.worth - a.worth || b.quantity - a.quantity || (a.material.id < b.material.id ? -1 : 1))) {

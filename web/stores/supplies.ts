@@ -4,7 +4,7 @@ import { lastDayBefore } from '@core/calendar'
 import type { BoughtPack, FamilyPromise, Material, Placement, Purchase, Row, ThingKind, ThingOf, Unit, UnitSnapshot, Way } from '@core/domain'
 import { quantityWords, WAY_NAMES } from '@core/format'
 import { resolvePlan, type Session } from '@core/plan'
-import { purchaseId, stockOp, supplyListOf, takeOut, tickInShop, tookChange, tripsOf, type ListSource, type SupplyLine, type Took } from '@core/supplies'
+import { asksOf, familiesOf, inTurn, purchaseId, spreadAsks, stockOp, supplyListOf, takeOut, tickInShop, tookChange, tripsOf, type ListSource, type SupplyLine, type Took } from '@core/supplies'
 import { activitiesFor } from '@core/theme'
 import { api } from '../api/client'
 import { useHouse } from './house'
@@ -49,6 +49,14 @@ export const useSupplies = defineStore('supplies', () => {
     return [{ snapshot: unit.snapshot, plan: unit.readings.plan }, ...more]
   })
   const lines = computed<SupplyLine[]>(() => (sources.value.length > 1 ? supplyListOf(sources.value) : (unit.readings?.lines ?? [])))
+  /** What families are asked for, for this unit, and how what is still open is spread over them. */
+  const asks = computed(() => asksOf(unit.readings?.lines ?? [], unit.promises))
+  const stillOpen = computed(() => asks.value.filter((ask) => ask.open > 0))
+  const unitsBefore = computed(() => house.units.filter((one) => one.start < (unit.unit?.start ?? '')).length)
+  const spread = computed(() => {
+    const { notes, left } = spreadAsks(stillOpen.value, inTurn(familiesOf(house.children), unitsBefore.value))
+    return { families: notes.length, notes: notes.map((note, i) => ({ ...note, number: i + 1 })).filter((note) => note.asks.length > 0), left }
+  })
   const trips = computed(() => tripsOf(lines.value))
   /** What was bought for the units of the list, and for the house. */
   const bought = computed(() => rows.list('purchase').filter((one) => one.unitId === null || one.unitId === unit.id || also.value.includes(one.unitId)))
@@ -154,5 +162,5 @@ export const useSupplies = defineStore('supplies', () => {
     return unit.commit(`Use ${material.name}`, writes)
   }
 
-  return { others, failed, also, choices, sources, lines, trips, bought, takeAlong, tick, boughtToo, got, putBack, count, throwAway, setWay, setStatus, setTook, takenBy, markAsked, settlePromise, promise, useInstead }
+  return { others, failed, also, choices, sources, lines, asks, stillOpen, spread, trips, bought, takeAlong, tick, boughtToo, got, putBack, count, throwAway, setWay, setStatus, setTook, takenBy, markAsked, settlePromise, promise, useInstead }
 })

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { countWords, listWords, longDate, quantityWords } from '@core/format'
-import { asksOf, familiesOf, spreadAsks } from '@core/supplies'
 import UnitFrame from '../parts/UnitFrame.vue'
 import { useHouse } from '../stores/house'
+import { useSupplies } from '../stores/supplies'
 import { useUnit } from '../stores/unit'
 
 /** Notes for families, to print and hand out: what to bring by when. No child is named on them; whose note is whose stands on the screen only. */
 const store = useUnit()
 const house = useHouse()
-const spread = computed(() => spreadAsks(asksOf(store.readings?.lines ?? [], store.promises).filter((ask) => ask.open > 0), familiesOf(house.children)))
-const notes = computed(() => spread.value.notes.map((note, i) => ({ ...note, number: i + 1 })).filter((note) => note.asks.length))
+const supplies = useSupplies()
+const notes = computed(() => supplies.spread.notes)
 const print = () => window.print()
 </script>
 

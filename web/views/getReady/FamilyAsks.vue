@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { countWords, listWords, mediumDate, quantityWords, shortDate } from '@core/format'
-import { asksOf, familiesOf, spreadAsks, type AskLine } from '@core/supplies'
+import type { AskLine } from '@core/supplies'
 import type { FamilyPromise } from '@core/domain'
+import AmountField from '../../parts/AmountField.vue'
 import { useHouse } from '../../stores/house'
 import { useSession } from '../../stores/session'
 import { useSupplies } from '../../stores/supplies'
@@ -16,11 +17,13 @@ const session = useSession()
 const supplies = useSupplies()
 const measures = computed(() => house.home?.measures ?? 'metric')
 const lines = computed(() => store.readings?.lines ?? [])
-const asks = computed(() => asksOf(lines.value, store.promises))
+const asks = computed(() => supplies.asks)
 const fellBack = computed(() => lines.value.filter((line) => line.fellBack && line.shortage > 0))
-const open = computed(() => asks.value.filter((ask) => ask.open > 0))
-const spread = computed(() => spreadAsks(open.value, familiesOf(house.children)))
-const notes = computed(() => spread.value.notes.map((note, i) => ({ ...note, number: i + 1 })).filter((note) => note.asks.length))
+const open = computed(() => supplies.stillOpen)
+const spread = computed(() => supplies.spread)
+/** How much of what is asked for nobody has promised, in words. */
+const openWords = computed(() => (open.value.length === 0 ? 'all of it promised' : asks.value.length === 1 ? 'still open' : open.value.length === asks.value.length ? 'all still open' : `${open.value.length} still open`))
+const asksNothing = computed(() => spread.value.families - spread.value.notes.length)
 const familyWords = (keys: readonly { name: string }[]) => listWords(keys.map((child) => child.name))
 const lineOf = (ask: AskLine) => lines.value.find((line) => line.material.id === ask.material.id)
 const notAsked = computed(() => open.value.filter((ask) => lineOf(ask)?.ask?.asked === null))
@@ -54,7 +57,7 @@ const begin = (ask: AskLine) => {
 
 <template>
   <div class="families">
-    <div class="row top"><div><h2>Ask families</h2><p class="mute">{{ asks.length ? `${countWords(asks.length, 'thing')} asked for, ${countWords(open.length, 'of them', 'of them')} still open` : 'Nothing on this list is asked of families. Press a on a line of the list, or choose it there.' }}</p></div>
+    <div class="row top"><div><h2>Ask families</h2><p class="mute">{{ asks.length ? `${countWords(asks.length, 'thing')} asked for, ${openWords}` : 'Nothing on this list is asked of families. Press a on a line of the list, or choose it there.' }}</p></div>
       <div v-if="asks.length" class="inline no-print"><v-btn class="phone-links" @click="$emit('links')">Links</v-btn><v-btn :to="{ name: 'ask-notes', params: { unitId: store.id! } }">Notes to print</v-btn><v-btn v-if="notAsked.length" class="primary" @click="supplies.markAsked(notAsked.map((ask) => ask.material.id))">They were asked</v-btn></div></div>
 
     <section v-if="overdue.length" class="notice soft rows" aria-label="Did it come?"><b>Did it come?</b>
@@ -66,16 +69,16 @@ const begin = (ask: AskLine) => {
       <div class="row head"><h3>{{ ask.material.name }}</h3><span class="mute">{{ amount(ask, ask.quantity) }} by {{ mediumDate(ask.bringBy) }}</span></div>
       <p class="small" :class="lineOf(ask)?.late ? 'brick' : 'mute'"><template v-if="lineOf(ask)?.ask?.asked">Asked {{ mediumDate(lineOf(ask)!.ask!.asked!) }}.</template><template v-else-if="lineOf(ask)?.ask">{{ lineOf(ask)!.late ? 'The ask was due' : 'Ask by' }} {{ mediumDate(lineOf(ask)!.ask!.on) }}.</template> {{ ask.open > 0 ? `${amount(ask, ask.open)} still open.` : 'All of it is promised.' }}<template v-if="ask.material.packs.length"> What does not come by then goes on the list to buy.</template></p>
       <ul class="rows"><li v-for="one in ask.promises" :key="one.id" class="row promise"><span>{{ one.family }}: {{ amountOf(one) }}</span><span class="inline no-print"><v-btn size="small" :aria-label="`${one.family} brought it`" @click="supplies.settlePromise(one, one.quantity)">It came</v-btn><button type="button" class="why small" :aria-label="`${one.family} will not bring it`" @click="supplies.settlePromise(one, 0)">will not</button></span></li></ul>
-      <form v-if="said?.materialId === ask.material.id" class="say no-print" @submit.prevent="saySo"><v-text-field v-model="said.family" aria-label="Who brings it" placeholder="Who brings it" maxlength="120" /><v-text-field v-model.number="said.quantity" type="number" min="0" step="any" aria-label="How many" :suffix="ask.material.unit === 'each' ? '' : ask.material.unit" /><v-btn class="primary" type="submit">Write it down</v-btn><button type="button" class="why" @click="said = null">leave it</button><p v-if="trying && sayFault" class="small brick" role="alert">{{ sayFault }}</p></form>
+      <form v-if="said?.materialId === ask.material.id" class="say no-print" @submit.prevent="saySo"><v-text-field v-model="said.family" aria-label="Who brings it" placeholder="Who brings it" maxlength="120" /><AmountField v-model="said.quantity" :of="ask.material" label="How many" /><v-btn class="primary" type="submit">Write it down</v-btn><button type="button" class="why" @click="said = null">leave it</button><p v-if="trying && sayFault" class="small brick" role="alert">{{ sayFault }}</p></form>
       <div v-else-if="ask.open > 0" class="no-print"><button type="button" class="why small" @click="begin(ask)">Someone said they bring it</button></div>
     </section>
 
     <section v-if="fellBack.length" class="notice soft"><b>Back on the list to buy:</b> {{ listWords(fellBack.map((line) => line.material.name)) }}. Nobody brought {{ fellBack.length === 1 ? 'it' : 'them' }} in time.</section>
 
     <section v-if="open.length" class="rows spread"><h3>Spread over the families</h3>
-      <p class="small mute">Nobody is asked for two dear things. The notes say this, without a name.</p>
-      <table><thead><tr><th scope="col">Note</th><th scope="col">Family of</th><th scope="col">Please bring</th></tr></thead><tbody><tr v-for="note in notes" :key="note.family.key"><td>{{ note.number }}</td><td>{{ familyWords(note.family.children) }}</td><td>{{ listWords(note.asks.map((one) => `${quantityWords(one.quantity, one.material.unit, measures)} ${one.material.name} by ${shortDate(one.bringBy)}`)) }}</td></tr></tbody></table>
-      <p v-if="notes.length < spread.notes.length" class="small mute">{{ countWords(spread.notes.length - notes.length, 'family', 'families') }} {{ spread.notes.length - notes.length === 1 ? 'is' : 'are' }} asked for nothing this time.</p>
+      <p class="small mute">Nobody is asked for two dear things, and with each unit another family comes first. The notes say this, without a name.</p>
+      <table><thead><tr><th scope="col">Note</th><th scope="col">Family of</th><th scope="col">Please bring</th></tr></thead><tbody><tr v-for="note in spread.notes" :key="note.family.key"><td>{{ note.number }}</td><td>{{ familyWords(note.family.children) }}</td><td>{{ listWords(note.asks.map((one) => `${quantityWords(one.quantity, one.material.unit, measures)} ${one.material.name} by ${shortDate(one.bringBy)}`)) }}</td></tr></tbody></table>
+      <p v-if="asksNothing" class="small mute">{{ countWords(asksNothing, 'family', 'families') }} {{ asksNothing === 1 ? 'is' : 'are' }} asked for nothing this time.</p>
       <p v-if="spread.left.length" class="small">Left over, because every family has a dear thing already: {{ listWords(spread.left.map((one) => `${quantityWords(one.quantity, one.material.unit, measures)} ${one.material.name}`)) }}.</p>
     </section>
   </div>
