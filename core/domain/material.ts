@@ -9,7 +9,7 @@ export type BaseUnit = z.infer<typeof BaseUnit>
 /** A pack as a shop sells it. */
 export const Pack = z.strictObject({
   /** Content in whole base units. */
-  size: z.number().int('A pack holds whole units').min(1, 'A pack must hold something').max(10_000_000),
+  size: z.number().int('A pack holds whole units').min(1, 'A pack must hold something').max(10_000_000, 'At most 10,000,000 in a pack'),
   price: Cents,
   shop: Line,
   /** When that price was last seen in that shop; null for an example that nobody has seen. */

@@ -50,9 +50,9 @@ export const Cents = z.number().int('Money is in whole cents').min(0, 'Money can
 export type Cents = z.infer<typeof Cents>
 
 /** A quantity in a material's base unit, 0 to 10,000,000. */
-export const Amount = z.number().min(0, 'An amount cannot be negative').max(10_000_000)
+export const Amount = z.number().min(0, 'An amount cannot be negative').max(10_000_000, 'At most 10,000,000')
 /** A quantity in a material's base unit, above 0 and up to 10,000,000. */
-export const PositiveAmount = z.number().gt(0, 'An amount must be more than 0').max(10_000_000)
+export const PositiveAmount = z.number().gt(0, 'An amount must be more than 0').max(10_000_000, 'At most 10,000,000')
 
 /** Whole minutes, 0 to 24 hours. */
 export const Minutes = z.number().int('Minutes are whole').min(0).max(1440)

@@ -1,4 +1,5 @@
 import { CalendarDate, CONDITIONS, Material, newMaterial, UNITS, WAYS, type BaseUnit, type Condition, type Pack, type Way } from '../domain'
+import { readNumber, readQuantity, type Measured } from '../format/amounts'
 import { WAY_NAMES } from '../format/names'
 import { UNMEASURED_MM } from '../theme/theme'
 import type { RowFault } from './activityCsv'
@@ -25,6 +26,8 @@ export function pantryRows(materials: readonly Material[]): string[][] {
 /** What a reader of rows must know of the home. */
 export interface PantryContext {
   materials: readonly Material[]
+  /** The home's choice: how large a cup is where one is written. */
+  measures: 'metric' | 'us'
   /** A new id, one each time. */
   newId: () => string
 }
@@ -56,7 +59,7 @@ export function readPantryRows(rows: readonly (readonly string[])[], context: Pa
     const before = faults.length
     const cell = (column: Column): string | undefined => (at.has(column) ? (row[at.get(column)!] ?? '').trim() : undefined)
     const fail = (column: string, message: string) => void faults.push({ line, column, message })
-    const read = reader(cell, fail)
+    const read = reader(cell, fail, context.measures)
     const name = cell('name') ?? ''
     const known = byId.get(cell('id') ?? '') ?? byName.get(normal(name))
     const id = known?.id ?? (cell('id') || context.newId())
@@ -65,11 +68,11 @@ export function readPantryRows(rows: readonly (readonly string[])[], context: Pa
     const earlier = seen.get(key)
     if (earlier) fail('name', `Line ${earlier} is of the same thing`)
     seen.set(key, line)
-    const unit = read.code<BaseUnit>('unit', UNITS.map((one) => [one, one] as const)) ?? base.unit
+    const unit: BaseUnit = read.code<BaseUnit>('unit', UNITS.map((one) => [one, one] as const)) ?? base.unit
     if (known && unit !== known.unit) fail('unit', `${known.name} is counted in ${known.unit}, not in ${unit}`)
     const checked = Material.safeParse({
       ...base, name: known && !cell('id') ? known.name : name, unit,
-      onHand: read.number('on hand') ?? base.onHand, place: cell('place') ?? base.place, par: read.optional('least', base.par), condition: read.code<Condition>('condition', CONDITIONS.map((one) => [one, one] as const)) ?? base.condition,
+      onHand: read.amount('on hand', { unit, density: base.density }) ?? base.onHand, place: cell('place') ?? base.place, par: cell('least') === undefined ? base.par : (read.amount('least', { unit, density: base.density }) ?? null), condition: read.code<Condition>('condition', CONDITIONS.map((one) => [one, one] as const)) ?? base.condition,
       expires: read.date('good until', base.expires), use: read.code<Material['use']>('used', Object.entries(USED) as [Material['use'], string][]) ?? base.use, way: read.code<Way>('when short', WAYS.map((one) => [one, WAY_NAMES[one]] as const)) ?? base.way,
       shopPart: cell('part of the shop') || base.shopPart, keepsDays: read.optional('keeps days', base.keepsDays), packs: read.packs(base.packs),
     })
@@ -86,16 +89,24 @@ export function readPantryRows(rows: readonly (readonly string[])[], context: Pa
 }
 
 /** Reads the cells of one row; what cannot be read is a fault of its column. */
-function reader(cell: (column: Column) => string | undefined, fail: (column: string, message: string) => void) {
+function reader(cell: (column: Column) => string | undefined, fail: (column: string, message: string) => void, measures: PantryContext['measures']) {
   const number = (column: Column): number | undefined => {
     const text = cell(column)
     if (!text) return undefined
-    const value = Number(text.replace(',', '.'))
+    const value = readNumber(text)
     if (!Number.isFinite(value)) fail(column, `“${text.slice(0, 40)}” is no number`)
     return Number.isFinite(value) ? value : undefined
   }
   return {
     number,
+    /** A bare number is in base units, since the file says which; "2 lb" and "1 1/2 cups" are read too. */
+    amount: (column: Column, of: Measured): number | undefined => {
+      const text = cell(column)
+      if (!text) return undefined
+      const { quantity, fault } = readQuantity(text, of, measures, 'metric')
+      if (fault !== undefined) fail(column, fault === 'Write a number' ? `“${text.slice(0, 40)}” is no number` : fault)
+      return quantity
+    },
     /** A column that is there and empty says that there is none. */
     optional: (column: Column, otherwise: number | null): number | null => (cell(column) === undefined ? otherwise : (number(column) ?? null)),
     date: (column: Column, otherwise: string | null): string | null => {

@@ -1,2 +1,3 @@
 export * from './words'
 export * from './names'
+export * from './amounts'

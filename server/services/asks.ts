@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import type { CalendarDate, FamilyPromise } from '@core/domain'
+import type { BaseUnit, CalendarDate, FamilyPromise, Home } from '@core/domain'
 import { Id, Line, PositiveAmount } from '@core/domain'
 import { quantityWords } from '@core/format'
 import { invalid, notFound, Problem } from '../http/problem'
@@ -23,11 +23,11 @@ export interface AskedThing {
   wanted: string
   open: number
   openWords: string
-  unit: string
+  unit: BaseUnit
   bringBy: CalendarDate
 }
 
-export interface AskedPage { home: string; unit: string; endsOn: CalendarDate; things: AskedThing[] }
+export interface AskedPage { home: string; unit: string; measures: Home['measures']; endsOn: CalendarDate; things: AskedThing[] }
 
 /** The page on which families sign up for what to bring, through a link and without an account. */
 export class Asks {
@@ -38,7 +38,7 @@ export class Asks {
     const { asks, home, unit } = await this.supplies.asks(share.unitId)
     const words = (quantity: number, base: Parameters<typeof quantityWords>[1]) => quantityWords(quantity, base, home.measures)
     return {
-      home: home.name, unit, endsOn: share.endsOn,
+      home: home.name, unit, measures: home.measures, endsOn: share.endsOn,
       things: asks.map(({ material, quantity, open, bringBy }) => ({ materialId: material.id, name: material.name, wanted: words(quantity, material.unit), open, openWords: words(open, material.unit), unit: material.unit, bringBy })),
     }
   }

@@ -9,6 +9,8 @@ import type { User } from './accounts'
 import type { Changes } from './changes'
 import { cellsOf, csvOf, faultyTable } from './csvText'
 
+/** What reading a table must know of the house. */
+interface TableHouse { materials: Material[]; measures: Home['measures'] }
 interface Plan { entries: ImportEntry[]; ops: Op[] }
 
 /** Things of one kind as CSV out of the store and into it: shown first, then read whole or not at all. */
@@ -21,7 +23,7 @@ export class ThingTable<K extends 'activity' | 'material'> {
   constructor(
     private readonly db: Knex, private readonly changes: Changes, private readonly kind: K, private readonly label: string,
     private readonly write: (things: ThingOf<K>[], materials: Material[]) => string[][],
-    private readonly read: (cells: string[][], things: ThingOf<K>[], materials: Material[]) => { things: ThingOf<K>[] } | { faults: RowFault[] },
+    private readonly read: (cells: string[][], things: ThingOf<K>[], house: TableHouse) => { things: ThingOf<K>[] } | { faults: RowFault[] },
   ) {}
 
   async text(): Promise<string> {
@@ -42,7 +44,9 @@ export class ThingTable<K extends 'activity' | 'material'> {
 
   private async plan(text: string): Promise<Plan> {
     const rows = new Map((await readRows(this.db, this.kind)).map((row) => [row.value.id, row] as const))
-    const result = this.read(cellsOf(text), [...rows.values()].map((row) => row.value), await valuesIn(this.db, 'material'))
+    const [home] = await valuesIn(this.db, 'home')
+    const house = { materials: await valuesIn(this.db, 'material'), measures: home?.measures ?? 'metric' }
+    const result = this.read(cellsOf(text), [...rows.values()].map((row) => row.value), house)
     if ('faults' in result) throw faultyTable(result.faults)
     const entries = result.things.map((thing) => this.entry(thing, rows.get(thing.id)))
     const ops = result.things.flatMap((value, i): Op[] => (entries[i].does === 'same' ? [] : [{ op: 'put', kind: this.kind, base: rows.get(value.id)?.version ?? 0, value } as Op]))
@@ -58,15 +62,15 @@ const valuesIn = async <K extends ThingKind>(db: Knex, kind: K): Promise<ThingOf
 
 /** Activities as a table. */
 export const activityTable = (db: Knex, changes: Changes) =>
-  new ThingTable(db, changes, 'activity', 'Import of activities', (activities, materials) => activityRows(activities, byId(materials)), (cells, activities, materials) => {
+  new ThingTable(db, changes, 'activity', 'Import of activities', (activities, materials) => activityRows(activities, byId(materials)), (cells, activities, { materials }) => {
     const result = readActivityRows(cells, { materials, activities, newId: randomUUID })
     return result.faults ? { faults: result.faults } : { things: result.activities }
   })
 
 /** The pantry as a table. */
 export const pantryTable = (db: Knex, changes: Changes) =>
-  new ThingTable(db, changes, 'material', 'Import of the pantry', pantryRows, (cells, materials) => {
-    const result = readPantryRows(cells, { materials, newId: randomUUID })
+  new ThingTable(db, changes, 'material', 'Import of the pantry', pantryRows, (cells, materials, { measures }) => {
+    const result = readPantryRows(cells, { materials, measures, newId: randomUUID })
     return result.faults ? { faults: result.faults } : { things: result.materials }
   })
 

@@ -1,4 +1,4 @@
-import type { Change, Purchase, Row, StockEntry, ThingKind, ThingOf, CalendarDate } from '@core/domain'
+import type { BaseUnit, Change, Home, Purchase, Row, StockEntry, ThingKind, ThingOf, CalendarDate } from '@core/domain'
 import type { Fault } from '@core/fault'
 import type { ImportEntry, PlanFile } from '@core/files'
 import type { UsedBefore } from '@core/fit'
@@ -11,8 +11,8 @@ export interface Steps { undo: string | null; redo: string | null }
 export interface Applied { changeId: string; label: string; rows: ChangedRow[]; steps: Steps }
 export interface Tick { placementId: string; step: string; done: boolean; at: string; by: string }
 /** One thing that families are asked for, as they see it. */
-export interface AskedThing { materialId: string; name: string; wanted: string; open: number; openWords: string; unit: string; bringBy: CalendarDate }
-export interface AskedPage { home: string; unit: string; endsOn: CalendarDate; things: AskedThing[] }
+export interface AskedThing { materialId: string; name: string; wanted: string; open: number; openWords: string; unit: BaseUnit; bringBy: CalendarDate }
+export interface AskedPage { home: string; unit: string; measures: Home['measures']; endsOn: CalendarDate; things: AskedThing[] }
 export interface Share { id: string; unitId: string; kind: 'day' | 'ask'; day: number; label: string; createdAt: string; endsOn: CalendarDate; revokedAt: string | null; openedAt: string | null }
 export interface Conflict { kind: ThingKind; id: string; version: number; yours: ThingOf<ThingKind> | null; theirs: ThingOf<ThingKind> | null }
 

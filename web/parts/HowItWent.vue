@@ -3,6 +3,8 @@ import { computed, ref, watch } from 'vue'
 import type { Placement } from '@core/domain'
 import { LIKED_NAMES } from '@core/fit'
 import { countWords, listWords, quantityWords } from '@core/format'
+import type { Took } from '@core/supplies'
+import AmountField from './AmountField.vue'
 import { useBoard } from '../stores/board'
 import { useHouse } from '../stores/house'
 import { useSupplies } from '../stores/supplies'
@@ -20,9 +22,15 @@ const took = computed(() => Object.entries(props.placement.took).flatMap(([id, q
   return material ? [{ material, quantity }] : []
 }))
 const changing = ref(false)
-function setTook(id: string, text: string) {
-  const quantity = Number(text)
-  if (text.trim() !== '' && Number.isFinite(quantity) && quantity >= 0 && quantity <= 10_000_000 && quantity !== props.placement.took[id]) void supplies.setTook(props.placement, { ...props.placement.took, [id]: quantity }, title.value)
+function change() {
+  changing.value = !changing.value
+  written.value = {}
+}
+/** What really went, as it is being written. */
+const written = ref<Took>({})
+function setTook(id: string) {
+  const quantity = written.value[id]
+  if (quantity !== undefined && !Number.isNaN(quantity) && quantity !== props.placement.took[id]) void supplies.setTook(props.placement, { ...props.placement.took, [id]: quantity }, title.value)
 }
 const note = ref(props.placement.went?.note ?? '')
 watch(() => props.placement.went?.note, (now) => (note.value = now ?? ''))
@@ -45,8 +53,8 @@ function setNote() {
       <v-text-field v-model="note" :aria-label="`A note for next time: ${title}`" placeholder="For next time" maxlength="120" @blur="setNote" @keydown.enter.prevent="setNote" />
     </div>
     <div v-if="placement.status === 'done' && took.length" class="took">
-      <p class="small mute">Took {{ listWords(took.map((one) => `${quantityWords(one.quantity, one.material.unit, house.home!.measures)} ${one.material.name}`)) }}. <button type="button" class="why small" :aria-expanded="changing" :aria-label="`Some came back: ${title}`" @click="changing = !changing">{{ changing ? 'That is right' : 'Some came back' }}</button></p>
-      <div v-if="changing" class="backs"><label v-for="one in took" :key="one.material.id" class="row"><span>{{ one.material.name }}, really used</span><span><input class="time" type="number" min="0" step="any" :value="one.quantity" :aria-label="`Really used: ${one.material.name}`" @change="setTook(one.material.id, ($event.target as HTMLInputElement).value)" /> {{ one.material.unit === 'each' ? '' : one.material.unit }}</span></label></div>
+      <p class="small mute">Took {{ listWords(took.map((one) => `${quantityWords(one.quantity, one.material.unit, house.home!.measures)} ${one.material.name}`)) }}. <button type="button" class="why small" :aria-expanded="changing" :aria-label="`Some came back: ${title}`" @click="change">{{ changing ? 'That is right' : 'Some came back' }}</button></p>
+      <div v-if="changing" class="backs"><label v-for="one in took" :key="one.material.id" class="row"><span>{{ one.material.name }}, really used</span><AmountField class="used" :model-value="written[one.material.id] ?? one.quantity" :of="one.material" :label="`Really used: ${one.material.name}`" @update:model-value="written[one.material.id] = $event ?? NaN" @done="setTook(one.material.id)" /></label></div>
     </div>
   </div>
 </template>
@@ -54,6 +62,7 @@ function setNote() {
 <style scoped>
 .went { padding: 5px 6px 6px 12px; display: grid; gap: 6px; }
 .row { align-items: center; }
+.used { max-width: 130px; }
 .backs { display: grid; gap: 4px; max-width: 420px; }
 .how { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1.6fr); gap: 6px; }
 @media (max-width: 720px) { .how { grid-template-columns: minmax(0, 1fr); } }

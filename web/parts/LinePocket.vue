@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { WAYS, type Pack, type Way } from '@core/domain'
 import { countWords, fullDate, longDate, moneyWords, quantityWords, WAY_NAMES } from '@core/format'
 import { besidesWords, getByWords, isToGet, needWords, surenessOf, type SupplyLine } from '@core/supplies'
+import AmountField from './AmountField.vue'
 import { useBoard } from '../stores/board'
 import { useHouse } from '../stores/house'
 import { useSupplies } from '../stores/supplies'
@@ -18,14 +19,10 @@ const measures = computed(() => house.home!.measures)
 const material = computed(() => props.line.material)
 const amount = (quantity: number) => quantityWords(quantity, material.value.unit, measures.value)
 const words = (cents: number) => moneyWords(cents, house.home!.currency)
-const onHand = ref(String(material.value.onHand))
-watch(() => material.value.onHand, (now) => (onHand.value = String(now)))
-const wrong = computed(() => {
-  const count = Number(onHand.value)
-  return onHand.value.trim() === '' || !Number.isFinite(count) ? 'Write a number' : count < 0 ? 'It cannot be less than nothing' : count > 10_000_000 ? 'At most 10,000,000' : ''
-})
+const onHand = ref<number | null>(material.value.onHand)
+watch(() => material.value.onHand, (now) => (onHand.value = now))
 function count() {
-  if (!wrong.value) void supplies.count(material.value, Number(onHand.value))
+  if (onHand.value !== null && !Number.isNaN(onHand.value)) void supplies.count(material.value, onHand.value)
 }
 const setWay = (way: Way) => supplies.setWay(material.value, way)
 const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase())
@@ -44,7 +41,7 @@ const seenWords = (pack: Pack) => (pack.seen ? `${SURE[surenessOf(pack, store.sn
       </div>
     </section>
     <section class="rows"><h3>In the house</h3>
-      <form class="inline" @submit.prevent="count"><v-text-field v-model="onHand" inputmode="decimal" :aria-label="`On hand, in ${material.unit}`" :suffix="material.unit" :error-messages="wrong" @blur="count" /></form>
+      <AmountField v-model="onHand" :of="material" :label="`On hand, ${material.name}`" @done="count" />
       <p v-if="besidesWords(line, measures)" class="small mute">{{ capital(besidesWords(line, measures)) }}.</p>
       <div v-if="line.shortage > 0" class="row"><span>Short</span><b class="ember">{{ amount(line.shortage) }}</b></div>
       <div v-if="line.topUp > 0" class="row"><span>For the standing list</span><b>{{ amount(line.topUp) }}</b></div>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { CONDITIONS, Material, newPack, UNITS, WAYS } from '@core/domain'
+import { CONDITIONS, Material, newPack, Pack, UNITS, WAYS } from '@core/domain'
 import { CONDITION_NAMES, fullDate, HAZARD_NAMES, moneyWords, WAY_NAMES } from '@core/format'
+import AmountField from './AmountField.vue'
 import FormField from './FormField.vue'
 import { useDraft } from '../composables/useDraft'
 import { useHouse } from '../stores/house'
@@ -16,14 +17,10 @@ const supplies = useSupplies()
 const { draft, errors, commit } = useDraft(computed(() => props.material), Material, (value) => void house.commit(`Change ${value.name}`, [{ put: 'material', value: { ...value, onHand: props.material.onHand } }]))
 const shopParts = computed(() => [...new Set(house.materials.map((one) => one.shopPart))].sort())
 const symbol = computed(() => moneyWords(0, house.home!.currency).replace(/[\d.,\s]/g, ''))
-const onHand = ref(String(props.material.onHand))
-watch(() => props.material.onHand, (now) => (onHand.value = String(now)))
-const wrong = computed(() => {
-  const checked = Material.shape.onHand.safeParse(onHand.value.trim() === '' ? NaN : Number(onHand.value))
-  return checked.success ? '' : Number.isFinite(Number(onHand.value)) && onHand.value.trim() ? checked.error.issues[0].message : 'Write a number'
-})
-const count = () => {
-  if (!wrong.value) void supplies.count(props.material, Number(onHand.value))
+const onHand = ref<number | null>(props.material.onHand)
+watch(() => props.material.onHand, (now) => (onHand.value = now))
+function count() {
+  if (onHand.value !== null && !Number.isNaN(onHand.value)) void supplies.count(props.material, onHand.value)
 }
 const isPast = computed(() => props.material.expires !== null && props.material.expires < session.today && props.material.onHand > 0)
 const throwAway = () => supplies.throwAway(props.material)
@@ -51,16 +48,16 @@ const nullable = (value: string) => (value.trim() === '' ? null : Number(value))
       <form v-if="draft" class="stack" @submit.prevent="commit">
       
       <FormField label="Name"><v-text-field v-model="draft.name" :error-messages="errors.name" maxlength="120" @blur="commit" /></FormField>
-      <div class="two"><FormField label="On hand"><v-text-field v-model="onHand" inputmode="decimal" :error-messages="wrong" @blur="count" @keydown.enter.prevent="count" /></FormField><FormField label="Counted in"><v-select v-model="draft.unit" :items="[...UNITS]" aria-label="Counted in" @update:model-value="commit" /></FormField></div>
+      <div class="two"><FormField label="On hand"><AmountField v-model="onHand" :of="draft" label="On hand" @done="count" /></FormField><FormField label="Counted in"><v-select v-model="draft.unit" :items="[...UNITS]" aria-label="Counted in" @update:model-value="commit" /></FormField></div>
       <FormField label="Where"><v-text-field v-model="draft.place" :error-messages="errors.place" placeholder="hall cupboard, top" maxlength="120" @blur="commit" /></FormField>
-      <div class="two"><FormField label="The least" hint="Empty: not on the standing list."><v-text-field :model-value="draft.par ?? ''" type="number" min="0" step="any" :error-messages="errors.par" @update:model-value="draft.par = nullable(String($event))" @blur="commit" /></FormField><FormField label="Condition"><v-select v-model="draft.condition" :items="CONDITIONS.map((one) => ({ title: CONDITION_NAMES[one], value: one }))" aria-label="Condition" @update:model-value="commit" /></FormField></div>
+      <div class="two"><FormField label="The least" hint="Empty: not on the standing list."><AmountField v-model="draft.par" :of="draft" label="The least" optional :fault="errors.par" @done="commit" /></FormField><FormField label="Condition"><v-select v-model="draft.condition" :items="CONDITIONS.map((one) => ({ title: CONDITION_NAMES[one], value: one }))" aria-label="Condition" @update:model-value="commit" /></FormField></div>
     <p v-if="isPast" class="notice soft">Past its date: it counts for nothing that comes. <button type="button" class="why" @click="throwAway">Throw it away</button></p>
     <FormField label="Good until" hint="Empty: it keeps."><v-text-field :model-value="draft.expires ?? ''" type="date" :error-messages="errors.expires" @update:model-value="draft.expires = String($event) || null" @blur="commit" /></FormField>
     <div class="two"><FormField label="Used"><v-select v-model="draft.use" :items="[{ title: 'Used up', value: 'consumable' }, { title: 'Comes back', value: 'reusable' }]" aria-label="Used" @update:model-value="commit" /></FormField><FormField label="When short"><v-select v-model="draft.way" :items="WAYS.map((way) => ({ title: WAY_NAMES[way], value: way }))" aria-label="When short" @update:model-value="commit" /></FormField></div>
       <FormField label="Part of the shop"><v-combobox v-model="draft.shopPart" :items="shopParts" aria-label="Part of the shop" :error-messages="errors.shopPart" @update:model-value="commit" /></FormField>
       <FormField label="Keeps, in days" hint="Empty: keeps for good."><v-text-field :model-value="draft.keepsDays ?? ''" type="number" min="0" :error-messages="errors.keepsDays" @update:model-value="draft.keepsDays = nullable(String($event))" @blur="commit" /></FormField>
       <fieldset class="plain"><legend class="k-label">Packs</legend>
-        <div v-for="(pack, i) in draft.packs" :key="i" class="pack"><v-text-field v-model.number="pack.size" type="number" min="1" :aria-label="`Pack ${i + 1}: how many ${draft.unit}`" :suffix="draft.unit" :error-messages="errors[`packs.${i}.size`]" @blur="commit" /><v-text-field :model-value="price(i)" type="number" min="0" step="0.01" :aria-label="`Pack ${i + 1}: price`" :prefix="symbol" :error-messages="errors[`packs.${i}.price`]" @update:model-value="setPrice(i, String($event))" @blur="commit" /><v-text-field v-model="pack.shop" class="shop" :aria-label="`Pack ${i + 1}: shop`" :error-messages="errors[`packs.${i}.shop`]" @blur="commit" /><span class="small mute seen">{{ pack.seen ? `seen ${fullDate(pack.seen)}` : 'an example price' }}</span><button type="button" class="why" :aria-label="`Remove pack ${i + 1}`" @click="dropPack(i)">remove</button></div>
+        <div v-for="(pack, i) in draft.packs" :key="i" class="pack"><AmountField v-model="pack.size" :of="draft" :label="`Pack ${i + 1}: how many`" :schema="Pack.shape.size" whole :fault="errors[`packs.${i}.size`]" @done="commit" /><v-text-field :model-value="price(i)" type="number" min="0" step="0.01" :aria-label="`Pack ${i + 1}: price`" :prefix="symbol" :error-messages="errors[`packs.${i}.price`]" @update:model-value="setPrice(i, String($event))" @blur="commit" /><v-text-field v-model="pack.shop" class="shop" :aria-label="`Pack ${i + 1}: shop`" :error-messages="errors[`packs.${i}.shop`]" @blur="commit" /><span class="small mute seen">{{ pack.seen ? `seen ${fullDate(pack.seen)}` : 'an example price' }}</span><button type="button" class="why" :aria-label="`Remove pack ${i + 1}`" @click="dropPack(i)">remove</button></div>
         <button v-if="draft.packs.length < 12" type="button" class="why" @click="addPack">Add a pack</button>
       </fieldset>
       <fieldset class="plain stack"><legend class="k-label">For the cautions</legend>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { newMaterial, STAGES, type Material } from '@core/domain'
+import { newMaterial, PositiveAmount, STAGES, type Material } from '@core/domain'
 import type { ActivityDraft, NeedDraft, VariantKey } from '@core/editing'
-import { STAGE_NAMES } from '@core/format'
+import { entryText, readQuantity, STAGE_NAMES, type Measured } from '@core/format'
+import AmountField from './AmountField.vue'
 import { slug, UNMEASURED_MM } from '@core/theme'
 import { useHouse } from '../stores/house'
 
@@ -13,9 +14,13 @@ const house = useHouse()
 const typed = ref<Record<string, string>>({})
 const items = computed(() => [...house.materials].sort((a, b) => a.name.localeCompare(b.name, 'en')).map((one) => ({ title: one.name, value: one.id })))
 const BY = [{ title: 'each child', value: 'child' }, { title: 'each group of', value: 'group' }, { title: 'in all', value: 'set-up' }]
-const unitOf = (need: NeedDraft) => {
-  const unit = need.materialId ? house.materialsById.get(need.materialId)?.unit : undefined
-  return unit === 'each' || !unit ? '' : unit
+const of = (need: NeedDraft): Measured => (need.materialId && house.materialsById.get(need.materialId)) || { unit: 'each' }
+const measures = computed(() => house.home?.measures ?? 'metric')
+/** Another material; the number that stands there stays as it was written, in the unit of the new one. */
+function choose(need: NeedDraft, id: string | null) {
+  const text = need.quantity === null || Number.isNaN(need.quantity) ? '' : entryText(need.quantity, of(need).unit, measures.value)
+  need.materialId = id
+  need.quantity = readQuantity(text, of(need), measures.value).quantity ?? need.quantity
 }
 const keys = computed(() => STAGES.flatMap((stage): { title: string; value: VariantKey }[] => [
   ...(draft.value.does[stage].trim() ? [{ title: STAGE_NAMES[stage], value: `does ${stage}` as const }] : []),
@@ -36,7 +41,7 @@ function addMaterial(need: NeedDraft) {
   for (let i = 2; taken.has(id); i++) id = `${slug(name) || 'material'}-${i}`
   const value: Material = { ...newMaterial(id, name), use: 'reusable', safety: { ...newMaterial(id, name).safety, partMm: UNMEASURED_MM } }
   void house.commit(`Add ${name} to the pantry`, [{ put: 'material', value }])
-  need.materialId = id
+  choose(need, id)
   typed.value[need.id] = name
 }
 const detail = ref<string | null>(null)
@@ -48,10 +53,10 @@ const faulty = (i: number) => Object.keys(props.errors).some((key) => key.starts
 <template>
   <ul class="rows needs">
     <li v-for="(need, i) in draft.needs" :key="need.id" class="card need">
-      <v-autocomplete v-model="need.materialId" class="what" :items="items" :aria-label="`Material ${i + 1}`" placeholder="Material" auto-select-first :error-messages="errors[`needs.${i}.materialId`]" @update:search="typed[need.id] = $event">
+      <v-autocomplete :model-value="need.materialId" class="what" :items="items" :aria-label="`Material ${i + 1}`" placeholder="Material" auto-select-first :error-messages="errors[`needs.${i}.materialId`]" @update:model-value="choose(need, $event)" @update:search="typed[need.id] = $event">
         <template #no-data><div class="none"><p class="small">The pantry does not know “{{ typed[need.id] }}”.</p><v-btn size="small" @click="addMaterial(need)">Add it to the pantry</v-btn></div></template>
       </v-autocomplete>
-      <v-text-field :model-value="need.quantity" type="number" min="0" step="any" :aria-label="`How many of material ${i + 1}`" :suffix="unitOf(need)" :error-messages="errors[`needs.${i}.quantity`]" @update:model-value="need.quantity = number($event)" />
+      <AmountField :model-value="need.quantity" :of="of(need)" :label="`How many of material ${i + 1}`" :schema="PositiveAmount" :fault="errors[`needs.${i}.quantity`]" @update:model-value="need.quantity = $event" />
       <v-select v-model="need.by" :items="BY" :aria-label="`Material ${i + 1} is counted`" />
       <v-text-field v-if="need.by === 'group'" :model-value="need.of" class="of" type="number" min="1" max="30" :aria-label="`Children who share material ${i + 1}`" suffix="children" :error-messages="errors[`needs.${i}.of`]" @update:model-value="need.of = number($event)" />
       <button type="button" class="why small" :class="{ brick: faulty(i) }" :aria-expanded="detail === need.id" :aria-label="`More about material ${i + 1}: ${detailWords(need) || 'more'}`" @click="detail = detail === need.id ? null : need.id">{{ detailWords(need) || 'more' }}</button>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { mdiMinus, mdiPlus } from '@mdi/js'
 import { computed, nextTick, ref, watch } from 'vue'
-import { Amount, type Material } from '@core/domain'
-import { countWords, quantityWords } from '@core/format'
+import type { Material } from '@core/domain'
+import { countStep, countWords, quantityWords } from '@core/format'
+import AmountField from './AmountField.vue'
 import { useHouse } from '../stores/house'
 import { useSupplies } from '../stores/supplies'
 
@@ -16,34 +17,30 @@ const here = computed(() => props.materials.filter((one) => one.place === (place
 const counted = ref<Set<string>>(new Set())
 const at = ref(0)
 const now = computed(() => here.value[at.value])
-const text = ref('')
+const found = ref<number | null>(null)
 const field = ref<{ focus: () => void; select?: () => void } | null>(null)
-const wrong = computed(() => {
-  if (text.value.trim() === '' || !Number.isFinite(Number(text.value.replace(',', '.')))) return 'Write a number'
-  return Amount.safeParse(Number(text.value.replace(',', '.'))).error?.issues[0].message ?? ''
-})
+const isWrong = computed(() => found.value === null || Number.isNaN(found.value))
 const focus = () => nextTick(() => {
   field.value?.focus()
   field.value?.select?.()
 })
 watch(now, (one) => {
-  if (one) text.value = String(one.onHand)
+  if (one) found.value = one.onHand
   void focus()
 })
 function begin(where: string) {
   place.value = where
   at.value = 0
   counted.value = new Set()
-  text.value = String(here.value[0]?.onHand ?? 0)
+  found.value = here.value[0]?.onHand ?? 0
   void focus()
 }
 function step(by: number) {
-  const value = Number(text.value.replace(',', '.'))
-  text.value = String(Math.max(0, (Number.isFinite(value) ? value : 0) + by))
+  found.value = Math.max(0, Number((isWrong.value ? 0 : found.value! + by).toFixed(3)))
 }
 function next() {
-  if (!now.value || wrong.value) return
-  void supplies.count(now.value, Number(text.value.replace(',', '.')))
+  if (!now.value || isWrong.value) return
+  void supplies.count(now.value, found.value!)
   counted.value = new Set([...counted.value, now.value.id])
   go(1)
 }
@@ -51,7 +48,10 @@ function go(by: number) {
   at.value = Math.max(0, at.value + by)
   if (at.value >= here.value.length) void nextTick(() => document.querySelector<HTMLElement>('.count-done button')?.focus())
 }
-const stepSize = computed(() => (now.value?.unit === 'each' || now.value?.unit === 'sheet' ? 1 : 50))
+const measures = computed(() => house.home!.measures)
+const stepSize = computed(() => (now.value ? countStep(now.value.unit, measures.value) : 1))
+/** One step in words: "1 less", "50 g more". */
+const stepWords = computed(() => (now.value && stepSize.value !== 1 ? quantityWords(stepSize.value, now.value.unit, measures.value) : '1'))
 </script>
 
 <template>
@@ -64,9 +64,9 @@ const stepSize = computed(() => (now.value?.unit === 'each' || now.value?.unit =
       <div class="row"><h2>{{ place || 'No place written down' }}</h2><button type="button" class="why" @click="place = null">Another place</button></div>
       <p class="mute" role="status">{{ Math.min(at + 1, here.length) }} of {{ here.length }}, {{ counted.size }} counted</p>
       <form v-if="now" class="cubby one" @submit.prevent="next">
-        <h3 class="name">{{ now.name }}</h3><p class="mute">{{ quantityWords(now.onHand, now.unit, house.home!.measures) }} by the last count<template v-if="now.par !== null">, the least is {{ quantityWords(now.par, now.unit, house.home!.measures) }}</template></p>
-        <div class="number"><button type="button" class="step" :aria-label="`${stepSize} less`" @click="step(-stepSize)"><v-icon :icon="mdiMinus" size="28" /></button><v-text-field ref="field" v-model="text" class="big" inputmode="decimal" :aria-label="`How many ${now.name}, in ${now.unit}`" :suffix="now.unit === 'each' ? '' : now.unit" :error-messages="wrong" /><button type="button" class="step" :aria-label="`${stepSize} more`" @click="step(stepSize)"><v-icon :icon="mdiPlus" size="28" /></button></div>
-        <div class="inline"><v-btn class="primary next" type="submit">{{ Number(text) === now.onHand ? 'The same, next' : 'Count, next' }}</v-btn><v-btn @click="go(1)">Skip</v-btn><v-btn :disabled="at === 0" @click="go(-1)">Back</v-btn></div>
+        <h3 class="name">{{ now.name }}</h3><p class="mute">{{ quantityWords(now.onHand, now.unit, measures) }} by the last count<template v-if="now.par !== null">, the least is {{ quantityWords(now.par, now.unit, measures) }}</template></p>
+        <div class="number"><button type="button" class="step" :aria-label="`${stepWords} less`" @click="step(-stepSize)"><v-icon :icon="mdiMinus" size="28" /></button><AmountField ref="field" v-model="found" class="big" :key="now.id" :of="now" :label="`How many ${now.name}`" /><button type="button" class="step" :aria-label="`${stepWords} more`" @click="step(stepSize)"><v-icon :icon="mdiPlus" size="28" /></button></div>
+        <div class="inline"><v-btn class="primary next" type="submit">{{ found === now.onHand ? 'The same, next' : 'Count, next' }}</v-btn><v-btn @click="go(1)">Skip</v-btn><v-btn :disabled="at === 0" @click="go(-1)">Back</v-btn></div>
       </form>
       <div v-else class="cubby one count-done" role="status"><h3 class="name">{{ counted.size === here.length ? 'All counted here' : `${counted.size} of ${here.length} counted here` }}</h3><div class="inline"><v-btn class="primary" @click="place = null">Another place</v-btn><v-btn @click="at = 0">Once more</v-btn></div></div>
     </template>

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Material } from '@core/domain'
 import { countWords, moneyWords, quantityWords } from '@core/format'
 import { coverByPacks } from '@core/supplies'
+import AmountField from './AmountField.vue'
 import { useHouse } from '../stores/house'
 
 /** What the house always needs: the least of each, and what is low. What is low joins the list of the unit that runs. */
@@ -27,17 +28,19 @@ function add(id: string | null) {
   emit('open', one.id)
 }
 const drop = (one: Material) => house.commit(`${one.name} off the standing list`, [{ put: 'material', value: { ...one, par: null } }])
-function setPar(one: Material, text: string) {
-  const par = Number(text)
-  if (text.trim() !== '' && Number.isFinite(par) && par >= 0 && par <= 10_000_000 && par !== one.par) void house.commit(`The least of ${one.name}`, [{ put: 'material', value: { ...one, par } }])
+function setPar(one: Material, par: number | null) {
+  typed.value = null
+  if (par !== null && !Number.isNaN(par) && par !== one.par) void house.commit(`The least of ${one.name}`, [{ put: 'material', value: { ...one, par } }])
 }
+/** The least that is being written, until its field is left. */
+const typed = ref<{ id: string; par: number | null } | null>(null)
 </script>
 
 <template>
   <div class="standing">
     <p class="mute">{{ kept.length ? `${countWords(kept.length, 'thing')} the house always keeps, ${low.length ? `${low.length} low: they are on the list of the unit that runs` : 'none low'}.` : 'Nothing is on the standing list yet: wipes, paper, glue, whatever must never run out.' }}</p>
     <table v-if="kept.length"><thead><tr><th scope="col">What</th><th scope="col" class="num">On hand</th><th scope="col">The least</th><th scope="col">Low by</th><th scope="col" class="wide">Costs</th><th scope="col"><span class="sr-only">Take off</span></th></tr></thead>
-      <tbody><tr v-for="{ one, short, cost } in kept" :key="one.id" :class="{ on: openId === one.id }"><td><button type="button" class="why name" @click="emit('open', one.id)">{{ one.name }}</button></td><td class="num">{{ words(one, one.onHand) }}</td><td><input class="time par" type="number" min="0" step="any" :value="one.par" :aria-label="`The least of ${one.name}`" @change="setPar(one, ($event.target as HTMLInputElement).value)" /><span v-if="one.unit !== 'each'" class="mute small">&nbsp;{{ one.unit }}</span></td><td :class="{ ember: short > 0 }">{{ short ? words(one, short) : '' }}</td><td class="wide">{{ cost === null ? '' : moneyWords(cost, house.home!.currency) }}</td><td><button type="button" class="why small" :aria-label="`take off: ${one.name}`" @click="drop(one)">take off</button></td></tr></tbody></table>
+      <tbody><tr v-for="{ one, short, cost } in kept" :key="one.id" :class="{ on: openId === one.id }"><td><button type="button" class="why name" @click="emit('open', one.id)">{{ one.name }}</button></td><td class="num">{{ words(one, one.onHand) }}</td><td><AmountField class="par" :model-value="typed?.id === one.id ? typed.par : one.par" :of="one" :label="`The least of ${one.name}`" @update:model-value="typed = { id: one.id, par: $event }" @done="setPar(one, typed?.id === one.id ? typed.par : one.par)" /></td><td :class="{ ember: short > 0 }">{{ short ? words(one, short) : '' }}</td><td class="wide">{{ cost === null ? '' : moneyWords(cost, house.home!.currency) }}</td><td><button type="button" class="why small" :aria-label="`take off: ${one.name}`" @click="drop(one)">take off</button></td></tr></tbody></table>
     <v-autocomplete :model-value="more" class="add" :items="others" aria-label="Put something on the standing list" placeholder="Put something on the list" auto-select-first @update:model-value="add($event)" />
   </div>
 </template>
@@ -49,8 +52,8 @@ th { text-align: left; font-family: var(--head); font-weight: 650; padding: 6px 
 td { padding: 5px 10px; border-bottom: 1px solid var(--edge); }
 tr.on td { background: var(--spruce-tint); }
 .num { text-align: right; white-space: nowrap; }
-.par { width: 84px; }
+.par { width: 128px; }
 .name { color: var(--ink); font-weight: 650; text-decoration: none; padding: 2px 0; }
 .add { max-width: 360px; }
-@media (max-width: 720px) { .wide { display: none; } td, th { padding: 7px 6px; } .par { width: 62px; } }
+@media (max-width: 720px) { .wide { display: none; } td, th { padding: 7px 6px; } .par { width: 104px; } }
 </style>

@@ -2,7 +2,8 @@
 import { useLocalStorage } from '@vueuse/core'
 import { onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { longDate } from '@core/format'
+import { longDate, quantityWords } from '@core/format'
+import AmountField from '../parts/AmountField.vue'
 import { api, ApiError, type AskedPage, type AskedThing } from '../api/client'
 
 /** What a family sees through a link: what is wanted, by when, and what it said it would bring. */
@@ -15,7 +16,7 @@ const busy = ref(false)
 const mine = useLocalStorage<{ id: string; materialId: string; words: string }[]>(`kobby-promised-${token.slice(0, 12)}`, [])
 const family = useLocalStorage('kobby-family', '')
 const open = ref<string | null>(null)
-const quantity = ref<number | ''>('')
+const quantity = ref<number | null>(null)
 const fault = ref('')
 
 async function run(work: () => Promise<AskedPage>): Promise<boolean> {
@@ -42,11 +43,11 @@ function begin(thing: AskedThing) {
   fault.value = ''
 }
 async function promise(thing: AskedThing) {
-  fault.value = !family.value.trim() ? 'Write your name, so that the home knows who brings it' : quantity.value === '' || !(quantity.value > 0) ? 'Say how many you bring' : ''
+  fault.value = !family.value.trim() ? 'Write your name, so that the home knows who brings it' : quantity.value === null || !(quantity.value > 0) ? 'Say how many you bring' : ''
   if (fault.value) return
   const id = crypto.randomUUID()
-  const words = `${quantity.value}${thing.unit === 'each' ? '' : ` ${thing.unit}`} ${thing.name} by ${longDate(thing.bringBy)}`
-  if (!(await run(() => api.promise(token, { id, materialId: thing.materialId, quantity: Number(quantity.value), family: family.value.trim() })))) return
+  const words = `${quantityWords(quantity.value!, thing.unit, page.value!.measures)} ${thing.name} by ${longDate(thing.bringBy)}`
+  if (!(await run(() => api.promise(token, { id, materialId: thing.materialId, quantity: quantity.value!, family: family.value.trim() })))) return
   mine.value = [...mine.value, { id, materialId: thing.materialId, words }]
   open.value = null
 }
@@ -70,7 +71,7 @@ async function takeBack(id: string) {
         <p class="mute">By {{ longDate(thing.bringBy) }}. {{ thing.open > 0 ? `${thing.openWords} still open.` : 'All of it is promised.' }}</p>
         <form v-if="open === thing.materialId" class="stack" @submit.prevent="promise(thing)">
           <label class="rows"><span class="k-label">Your name</span><v-text-field v-model="family" aria-label="Your name" autocomplete="name" maxlength="120" /></label>
-          <label class="rows"><span class="k-label">How many</span><v-text-field v-model.number="quantity" type="number" min="0" step="any" aria-label="How many" :suffix="thing.unit === 'each' ? '' : thing.unit" /></label>
+          <label class="rows"><span class="k-label">How many</span><AmountField v-model="quantity" :of="thing" label="How many" :measures="page.measures" /></label>
           <p v-if="fault" class="brick" role="alert">{{ fault }}</p>
           <div class="inline"><v-btn class="primary" type="submit" :disabled="busy">I bring it</v-btn><v-btn @click="open = null">Leave it</v-btn></div>
         </form>

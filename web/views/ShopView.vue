@@ -3,9 +3,11 @@ import { mdiMinus, mdiPlus } from '@mdi/js'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { countWords, longDate, moneyWords, quantityWords, shortDate } from '@core/format'
+import { Pack } from '@core/domain'
+import { countWords, longDate, moneyWords, quantityWords, readNumber, shortDate } from '@core/format'
 import { notThere, packWords, tripsOf, type NotThere, type ShopItem } from '@core/supplies'
 import AlsoUnits from '../parts/AlsoUnits.vue'
+import AmountField from '../parts/AmountField.vue'
 import PlainFrame from '../parts/PlainFrame.vue'
 import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
@@ -54,7 +56,7 @@ const planned = computed(() => wanted.value.reduce((sum, item) => sum + item.buy
 
 /** The line that is open: its packs as they are found, prices in units of the currency as they are typed. */
 const open = ref<string | null>(null)
-interface FoundPack { size: number | ''; count: number; price: string }
+interface FoundPack { size: number | null; sizeFault: string; count: number; price: string }
 const found = ref<FoundPack[]>([])
 const typed = (cents: number) => (cents / 100).toFixed(2)
 function look(item: ShopItem) {
@@ -63,13 +65,14 @@ function look(item: ShopItem) {
     return
   }
   open.value = item.line.material.id
-  found.value = item.buy.packs.map(({ pack, count }) => ({ size: pack.size, count, price: typed(pack.price) }))
+  found.value = item.buy.packs.map(({ pack, count }) => asFound(pack, count))
 }
-const cents = (text: string) => Math.round(Number(text.replace(',', '.')) * 100)
+const asFound = (pack: Pack, count: number): FoundPack => ({ size: pack.size, sizeFault: '', count, price: typed(pack.price) })
+const cents = (text: string) => Math.round(readNumber(text) * 100)
 function faultOf(pack: FoundPack): string {
-  if (pack.size === '' || !Number.isInteger(Number(pack.size)) || Number(pack.size) < 1) return 'A pack must hold a whole number, 1 or more'
-  if (Number(pack.size) > 10_000_000) return 'At most 10,000,000 in a pack'
-  if (pack.price.trim() === '' || !Number.isFinite(cents(pack.price)) || cents(pack.price) < 0) return 'Write the price, 0 where it was free'
+  if (pack.size === null) return 'Write what a pack holds'
+  if (pack.sizeFault) return pack.sizeFault
+  if (!Number.isFinite(cents(pack.price)) || cents(pack.price) < 0) return 'Write the price, 0 where it was free'
   if (cents(pack.price) > 100_000_000) return 'That is more than anything here costs'
   return pack.count > 1000 ? 'At most 1,000 packs at once' : ''
 }
@@ -77,7 +80,7 @@ const faults = computed(() => found.value.map(faultOf))
 const sum = computed(() => found.value.reduce((total, pack) => total + (faultOf(pack) ? 0 : pack.count * Number(pack.size)), 0))
 const total = computed(() => found.value.reduce((all, pack) => all + (faultOf(pack) ? 0 : pack.count * cents(pack.price)), 0))
 function take(item: ShopItem) {
-  const packs = open.value === item.line.material.id ? found.value.filter((pack) => pack.count > 0) : item.buy.packs.map(({ pack, count }) => ({ size: pack.size, count, price: typed(pack.price) }))
+  const packs = open.value === item.line.material.id ? found.value.filter((pack) => pack.count > 0) : item.buy.packs.map(({ pack, count }) => asFound(pack, count))
   if (!packs.length || packs.some(faultOf)) return
   open.value = null
   void supplies.tick(item.line, shop.value, packs.map((pack) => ({ size: Number(pack.size), count: pack.count, price: cents(pack.price) })))
@@ -124,12 +127,12 @@ const packsOf = (item: ShopItem) => packWords(item.buy.packs, item.line.material
             <form v-if="open === item.line.material.id" class="found" @submit.prevent="take(item)">
               <div v-for="(pack, i) in found" :key="i" class="pack">
                 <div class="count" role="group" :aria-label="`Packs of ${pack.size}`"><button type="button" class="step" :aria-label="`One pack of ${pack.size} less`" :disabled="pack.count < 1" @click="pack.count--"><v-icon :icon="mdiMinus" size="22" /></button><output>{{ pack.count }}</output><button type="button" class="step" :aria-label="`One pack of ${pack.size} more`" @click="pack.count++"><v-icon :icon="mdiPlus" size="22" /></button></div>
-                <label class="of"><span class="small mute">holds</span><v-text-field v-model.number="pack.size" inputmode="numeric" aria-label="What a pack holds" :suffix="item.line.material.unit === 'each' ? '' : item.line.material.unit" /></label>
+                <label class="of"><span class="small mute">holds</span><AmountField v-model="pack.size" :of="item.line.material" label="What a pack holds" :schema="Pack.shape.size" v-model:problem="pack.sizeFault" whole quiet /></label>
                 <label class="of"><span class="small mute">a pack</span><v-text-field v-model="pack.price" inputmode="decimal" aria-label="Price of a pack" /></label>
                 <p v-if="faults[i]" class="small brick" role="alert">{{ faults[i] }}</p>
               </div>
               <p class="small" :class="sum < item.line.shortage + item.line.topUp ? 'ember' : 'mute'">{{ amount(item, sum) }} for {{ money(total) }}{{ sum < item.line.shortage + item.line.topUp ? `: ${amount(item, item.line.shortage + item.line.topUp - sum)} still missing` : sum > item.line.shortage + item.line.topUp ? `, ${amount(item, sum - item.line.shortage - item.line.topUp)} left for the pantry` : '' }}</p>
-              <div class="inline"><v-btn class="primary" type="submit" :disabled="faults.some(Boolean) || !sum">Got it</v-btn><v-btn @click="found.push({ size: '', count: 1, price: '' })">Another pack</v-btn><v-btn @click="missing(item)">Not there</v-btn></div>
+              <div class="inline"><v-btn class="primary" type="submit" :disabled="faults.some(Boolean) || !sum">Got it</v-btn><v-btn @click="found.push({ size: null, sizeFault: '', count: 1, price: '' })">Another pack</v-btn><v-btn @click="missing(item)">Not there</v-btn></div>
             </form>
           </div>
         </section>

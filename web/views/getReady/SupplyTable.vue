@@ -34,7 +34,7 @@ const leftover = ({ line, buy }: GroupEntry) => (buy && line.buys.length === 1 &
 /** How the number comes about, in short. Where it is the need itself there is nothing to say. */
 function sum(line: SupplyLine): string {
   const here = `${amount(line, line.onHand)} here`
-  if (!line.shortage) return [here, line.need && line.material.use === 'consumable' ? `${amount(line, line.need)} of it used` : '', `${amount(line, line.material.par ?? 0)} is the least`].filter(Boolean).join(', ')
+  if (!line.shortage) return line.need && line.material.use === 'consumable' ? `${amount(line, line.onHand + line.coming - line.need)} will be left` : here
   const less = [line.onHand ? here : '', line.coming ? `${amount(line, line.coming)} promised` : ''].filter(Boolean)
   return [less.length || line.topUp ? amount(line, line.need) : '', ...less.map((part) => `− ${part}`), line.topUp ? `+ ${amount(line, line.topUp)} for the house` : ''].filter(Boolean).join(' ')
 }
