@@ -46,7 +46,7 @@ export const DateException = z.strictObject({ date: CalendarDate, here: TimeSpan
 export type DateException = z.infer<typeof DateException>
 
 /** Money in integer cents of the home's currency, 0 to 1,000,000.00. */
-export const Cents = z.number().int('Money is in whole cents').min(0, 'Money cannot be negative').max(100_000_000)
+export const Cents = z.number().int('Money is in whole cents').min(0, 'Money cannot be negative').max(100_000_000, 'At most 1,000,000.00')
 export type Cents = z.infer<typeof Cents>
 
 /** A quantity in a material's base unit, 0 to 10,000,000. */

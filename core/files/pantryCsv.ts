@@ -103,7 +103,7 @@ function reader(cell: (column: Column) => string | undefined, fail: (column: str
     amount: (column: Column, of: Measured): number | undefined => {
       const text = cell(column)
       if (!text) return undefined
-      const { quantity, fault } = readQuantity(text, of, measures, 'metric')
+      const { quantity, fault } = readQuantity(text, of, measures, of.unit)
       if (fault !== undefined) fail(column, fault === 'Write a number' ? `“${text.slice(0, 40)}” is no number` : fault)
       return quantity
     },

@@ -1,5 +1,5 @@
 import type { BaseUnit, Material } from '../domain'
-import { CM_PER_INCH, G_PER_OUNCE, G_PER_POUND, ML_PER_CUP, ML_PER_TABLESPOON, ML_PER_TEASPOON } from './words'
+import { CM_PER_FOOT, CM_PER_INCH, G_PER_OUNCE, G_PER_POUND, ML_PER_CUP, ML_PER_TABLESPOON, ML_PER_TEASPOON, spokenUnit } from './words'
 
 type Measures = 'metric' | 'us'
 /** A unit that an amount can be written in: its name, what it measures, and how many base units it is. */
@@ -9,7 +9,6 @@ interface WrittenUnit { name: string; base: BaseUnit; size: number }
 const ML_PER_METRIC_CUP = 250
 /** Two US tablespoons, as on the label of a bottle. */
 const ML_PER_FLUID_OUNCE = 2 * ML_PER_TABLESPOON
-const CM_PER_FOOT = 12 * CM_PER_INCH
 
 /** Units by the words that people write for them. A pint, a quart and a gallon are two, four and sixteen US cups. */
 const WRITTEN: readonly (WrittenUnit & { words: readonly string[] })[] = [
@@ -37,32 +36,43 @@ const WRITTEN: readonly (WrittenUnit & { words: readonly string[] })[] = [
   { name: 'yd', base: 'cm', size: 3 * CM_PER_FOOT, words: ['yd', 'yds', 'yard', 'yards'] },
 ]
 const BY_WORD = new Map(WRITTEN.flatMap((unit) => unit.words.map((word) => [word, unit] as const)))
-/** What a bare number means in a home, by base unit. */
-const BARE: Record<Measures, Record<BaseUnit, string>> = {
-  metric: { each: 'each', sheet: 'sheets', g: 'g', ml: 'ml', cm: 'cm' },
-  us: { each: 'each', sheet: 'sheets', g: 'oz', ml: 'fl oz', cm: 'in' },
-}
-const bareUnit = (unit: BaseUnit, measures: Measures): WrittenUnit => BY_WORD.get(BARE[measures][unit])!
-
-/** The unit that a bare number in a field is in, as it stands behind the field; empty where things are counted one by one. */
-export const entryUnit = (unit: BaseUnit, measures: Measures): string => (unit === 'each' ? '' : bareUnit(unit, measures).name)
+/** What a bare number means in a home on US measures where nothing stood in the field before, by base unit. */
+const US_EMPTY: Record<BaseUnit, string> = { each: 'each', sheet: 'sheets', g: 'oz', ml: 'cups', cm: 'in' }
 
 /**
- * An amount as it stands in a field, a bare number of the {@link entryUnit}: `entryText(453.592, 'g', 'us')` is `16`.
+ * The unit that a bare number in a field is in, as it stands behind the field; empty where things are counted one by one. Metric fields are
+ * in base units; in US measures it is the unit in which that much is spoken.
+ *
+ * @param quantity what stands in the field, in base units; null where nothing does
+ */
+export function entryUnit(quantity: number | null, unit: BaseUnit, measures: Measures): string {
+  if (unit === 'each') return ''
+  if (unit === 'sheet') return 'sheets'
+  if (measures === 'metric') return unit
+  return quantity ? spokenUnit(quantity, unit, 'us').many : US_EMPTY[unit]
+}
+
+const sizeOf = (word: string): number => BY_WORD.get(word || 'each')!.size
+
+/**
+ * An amount as it stands in a field, a bare number of its {@link entryUnit}: `entryText(907.184, 'g', 'us')` is `2`.
  *
  * @param quantity base units
  */
 export function entryText(quantity: number, unit: BaseUnit, measures: Measures): string {
-  const { size } = bareUnit(unit, measures)
+  const size = sizeOf(entryUnit(quantity, unit, measures))
   if (size === 1) return String(quantity)
   const value = quantity / size
-  return String(Number(value.toFixed(value < 10 ? 2 : 1)))
+  return String(Number(value.toFixed(value < 100 ? 2 : 1)))
 }
 
-/** How much one press of plus or minus is when something is counted, in base units: one thing, about a handful of what is weighed or measured. */
-export function countStep(unit: BaseUnit, measures: Measures): number {
-  if (unit === 'each' || unit === 'sheet') return 1
-  return measures === 'metric' ? 50 : bareUnit(unit, 'us').size
+/** What is a handful of a unit when something is counted by plus and minus; one of any other. */
+const HANDFUL: Record<string, number> = { g: 50, ml: 50, cm: 50, lb: 0.25, cups: 0.25 }
+
+/** How much one press of plus or minus is when something is counted, in base units: one thing, or about a handful of what is weighed or measured. */
+export function countStep(quantity: number | null, unit: BaseUnit, measures: Measures): number {
+  const word = entryUnit(quantity, unit, measures)
+  return sizeOf(word) * (HANDFUL[word] ?? 1)
 }
 
 const FRACTIONS: Record<string, string> = { '½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8' }
@@ -101,16 +111,15 @@ const tidy = (quantity: number) => Number(quantity.toFixed(3))
 const COUNTED: Record<BaseUnit, string> = { each: 'one by one', sheet: 'in sheets', g: 'by weight', ml: 'by volume', cm: 'by length' }
 
 /**
- * Reads an amount as people write it: "40", "1 1/2 cups", "2 lb 4 oz", "3.5 kg", "6 ft". A bare number is in the {@link entryUnit} of the
- * measures. Weight and volume meet only through the material's density.
+ * Reads an amount as people write it: "40", "1 1/2 cups", "2 lb 4 oz", "3.5 kg", "6 ft". A bare number is in `bareIn`. Weight and volume meet only through the material's density.
  *
  * @param text what was written; may be negative, which is for the caller to refuse
  * @param of what the amount is of
  * @param measures the home's choice; it also says whether a cup is 236.588 or 250 ml
- * @param bareIn measures that a bare number is in, where a file and not the home decides; metric are base units
+ * @param bareIn unit of a bare number, such as the {@link entryUnit} of what stood there before
  * @returns base units, to a thousandth where they were converted, or in words what is wrong
  */
-export function readQuantity(text: string, of: Measured, measures: Measures, bareIn: Measures = measures): ReadQuantity {
+export function readQuantity(text: string, of: Measured, measures: Measures, bareIn = entryUnit(null, of.unit, measures)): ReadQuantity {
   let rest = text.trim().toLowerCase().replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/g, (one) => ` ${FRACTIONS[one]}`).trim()
   const sign = /^[-−]/.test(rest) ? -1 : 1
   if (sign < 0) rest = rest.slice(1)
@@ -124,7 +133,7 @@ export function readQuantity(text: string, of: Measured, measures: Measures, bar
     const [all, whole, top, bottom, under, word] = part
     const value = under ? readNumber(whole) / Number(under) : readNumber(whole) + (bottom ? Number(top) / Number(bottom) : 0)
     const named = word.trim().replace(/\./g, '').replace(/\s+/g, ' ').replace(/,$/, '').replace(/^(and|&)$|\s(and|&)$/, '').trim()
-    const unit = named ? BY_WORD.get(named) : bareUnit(of.unit, bareIn)
+    const unit = named ? BY_WORD.get(named) : BY_WORD.get(bareIn || 'each')
     // A bare number is a whole amount; "2 500" is none that one could be sure of.
     if (!Number.isFinite(value) || bare || (!named && count > 0)) return { fault: 'Write a number' }
     if (!unit) return { fault: `“${named.slice(0, 20)}” is no unit that is known here` }

@@ -6,7 +6,7 @@ import { clockWords, countWords, listWords, longDate, mediumDate, minutesWords, 
 describe('quantities', () => {
   it.each([
     [24, 'each', 'metric', '24'], [2460, 'g', 'metric', '2.46 kg'], [999, 'g', 'metric', '999 g'], [1500, 'ml', 'metric', '1.5 l'], [495, 'cm', 'metric', '4.95 m'], [1, 'sheet', 'metric', '1 sheet'], [2.5, 'sheet', 'us', '2.5 sheets'],
-    [453.592, 'g', 'us', '1 lb'], [28.35, 'g', 'us', '1 oz'], [236.588, 'ml', 'us', '1 cup'], [473.176, 'ml', 'us', '2 cups'], [14.787, 'ml', 'us', '1 tbsp'], [4.929, 'ml', 'us', '1 tsp'], [2.54, 'cm', 'us', '1 in'],
+    [453.592, 'g', 'us', '1 lb'], [28.35, 'g', 'us', '1 oz'], [236.588, 'ml', 'us', '1 cup'], [473.176, 'ml', 'us', '2 cups'], [14.787, 'ml', 'us', '1 tbsp'], [4.929, 'ml', 'us', '1 tsp'], [2.54, 'cm', 'us', '1 in'], [90, 'cm', 'us', '35.4 in'], [600, 'cm', 'us', '19.7 ft'], [100, 'ml', 'us', '0.42 cup'],
   ] as const)('%d %s in %s measures is %s', (quantity, unit, measures, words) => expect(quantityWords(quantity, unit, measures)).toBe(words))
 })
 describe('words', () => {

@@ -8,8 +8,39 @@ export const ML_PER_TEASPOON = 4.929
 export const G_PER_OUNCE = 28.35
 export const G_PER_POUND = 453.592
 export const CM_PER_INCH = 2.54
+export const CM_PER_FOOT = 12 * CM_PER_INCH
 
 const tidy = (value: number, places: number) => Number(value.toFixed(places)).toLocaleString('en-US', { maximumFractionDigits: places })
+
+type Measures = 'metric' | 'us'
+/** A unit in which an amount is spoken: its name for one and for more, base units in one, and the places that are worth saying. */
+export interface SpokenUnit { one: string; many: string; size: number; places: number }
+const spoken = (name: string, size: number, places: number, many = name): SpokenUnit => ({ one: name, many, size, places })
+
+const PIECES = spoken('', 1, 2)
+const SHEETS = spoken('sheet', 1, 2, 'sheets')
+const CUPS = spoken('cup', ML_PER_CUP, 2, 'cups')
+/** Units by base unit, the largest first, each with the base units from which on it is used. */
+const SPOKEN: Record<Measures, Record<'g' | 'ml' | 'cm', readonly { from: number; unit: SpokenUnit }[]>> = {
+  metric: {
+    g: [{ from: 1000, unit: spoken('kg', 1000, 2) }, { from: 0, unit: spoken('g', 1, 1) }],
+    ml: [{ from: 1000, unit: spoken('l', 1000, 2) }, { from: 0, unit: spoken('ml', 1, 1) }],
+    cm: [{ from: 100, unit: spoken('m', 100, 2) }, { from: 0, unit: spoken('cm', 1, 1) }],
+  },
+  us: {
+    g: [{ from: G_PER_POUND, unit: spoken('lb', G_PER_POUND, 1) }, { from: 0, unit: spoken('oz', G_PER_OUNCE, 1) }],
+    ml: [{ from: ML_PER_CUP / 4, unit: CUPS }, { from: ML_PER_TABLESPOON, unit: spoken('tbsp', ML_PER_TABLESPOON, 1) }, { from: 0, unit: spoken('tsp', ML_PER_TEASPOON, 1) }],
+    cm: [{ from: 3 * CM_PER_FOOT, unit: spoken('ft', CM_PER_FOOT, 1) }, { from: 0, unit: spoken('in', CM_PER_INCH, 1) }],
+  },
+}
+
+/** The unit in which so much of something is spoken in a home: ounces below a pound, pounds from there on. */
+export function spokenUnit(quantity: number, unit: BaseUnit, measures: Measures): SpokenUnit {
+  if (unit === 'each') return PIECES
+  if (unit === 'sheet') return SHEETS
+  const units = SPOKEN[measures][unit]
+  return (units.find(({ from }) => quantity >= from) ?? units[units.length - 1]).unit
+}
 
 /**
  * A quantity in words, in the home's measures.
@@ -19,17 +50,11 @@ const tidy = (value: number, places: number) => Number(value.toFixed(places)).to
  * @param measures the home's choice
  * @example quantityWords(2460, 'g', 'metric') // '2.46 kg'
  */
-export function quantityWords(quantity: number, unit: BaseUnit, measures: 'metric' | 'us'): string {
-  if (unit === 'each') return tidy(quantity, 2)
-  if (unit === 'sheet') return `${tidy(quantity, 2)} ${quantity === 1 ? 'sheet' : 'sheets'}`
-  if (measures === 'us') {
-    if (unit === 'g') return quantity >= G_PER_POUND ? `${tidy(quantity / G_PER_POUND, 1)} lb` : `${tidy(quantity / G_PER_OUNCE, 1)} oz`
-    if (unit === 'cm') return `${tidy(quantity / CM_PER_INCH, quantity < 254 ? 1 : 0)} in`
-    if (quantity >= ML_PER_CUP / 4) return `${tidy(quantity / ML_PER_CUP, 2)} ${quantity > ML_PER_CUP ? 'cups' : 'cup'}`
-    return quantity >= ML_PER_TABLESPOON ? `${tidy(quantity / ML_PER_TABLESPOON, 1)} tbsp` : `${tidy(quantity / ML_PER_TEASPOON, 1)} tsp`
-  }
-  const large = { g: ['kg', 1000], ml: ['l', 1000], cm: ['m', 100] }[unit] as [string, number]
-  return quantity >= large[1] ? `${tidy(quantity / large[1], 2)} ${large[0]}` : `${tidy(quantity, 1)} ${unit}`
+export function quantityWords(quantity: number, unit: BaseUnit, measures: Measures): string {
+  const { one, many, size, places } = spokenUnit(quantity, unit, measures)
+  // A sheet is one or it is sheets; a cup is one up to the whole.
+  const name = (unit === 'sheet' ? quantity === size : quantity <= size) ? one : many
+  return `${tidy(quantity / size, places)}${name && ` ${name}`}`
 }
 
 /** Money in words. `moneyWords(4120, 'USD')` is `$41.20`. */

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { CONDITIONS, Material, newPack, Pack, UNITS, WAYS } from '@core/domain'
-import { CONDITION_NAMES, fullDate, HAZARD_NAMES, moneyWords, WAY_NAMES } from '@core/format'
+import { CONDITION_NAMES, fullDate, HAZARD_NAMES, WAY_NAMES } from '@core/format'
 import AmountField from './AmountField.vue'
+import MoneyField from './MoneyField.vue'
 import FormField from './FormField.vue'
 import { useDraft } from '../composables/useDraft'
 import { useHouse } from '../stores/house'
@@ -16,7 +17,6 @@ const session = useSession()
 const supplies = useSupplies()
 const { draft, errors, commit } = useDraft(computed(() => props.material), Material, (value) => void house.commit(`Change ${value.name}`, [{ put: 'material', value: { ...value, onHand: props.material.onHand } }]))
 const shopParts = computed(() => [...new Set(house.materials.map((one) => one.shopPart))].sort())
-const symbol = computed(() => moneyWords(0, house.home!.currency).replace(/[\d.,\s]/g, ''))
 const onHand = ref<number | null>(props.material.onHand)
 watch(() => props.material.onHand, (now) => (onHand.value = now))
 function count() {
@@ -31,10 +31,9 @@ function dropPack(i: number) {
   draft.value!.packs.splice(i, 1)
   commit()
 }
-const price = (i: number) => draft.value!.packs[i].price / 100
 /** A price that is typed in is one that was seen. */
-function setPrice(i: number, amount: string) {
-  Object.assign(draft.value!.packs[i], { price: Math.round(Number(amount) * 100), seen: session.today })
+function setPrice(i: number, price: number | null) {
+  Object.assign(draft.value!.packs[i], { price: price ?? NaN, seen: session.today })
 }
 function setPart(text: string) {
   const numbers = text.split(/[x×,\s]+/).filter(Boolean).map(Number)
@@ -57,7 +56,7 @@ const nullable = (value: string) => (value.trim() === '' ? null : Number(value))
       <FormField label="Part of the shop"><v-combobox v-model="draft.shopPart" :items="shopParts" aria-label="Part of the shop" :error-messages="errors.shopPart" @update:model-value="commit" /></FormField>
       <FormField label="Keeps, in days" hint="Empty: keeps for good."><v-text-field :model-value="draft.keepsDays ?? ''" type="number" min="0" :error-messages="errors.keepsDays" @update:model-value="draft.keepsDays = nullable(String($event))" @blur="commit" /></FormField>
       <fieldset class="plain"><legend class="k-label">Packs</legend>
-        <div v-for="(pack, i) in draft.packs" :key="i" class="pack"><AmountField v-model="pack.size" :of="draft" :label="`Pack ${i + 1}: how many`" :schema="Pack.shape.size" whole :fault="errors[`packs.${i}.size`]" @done="commit" /><v-text-field :model-value="price(i)" type="number" min="0" step="0.01" :aria-label="`Pack ${i + 1}: price`" :prefix="symbol" :error-messages="errors[`packs.${i}.price`]" @update:model-value="setPrice(i, String($event))" @blur="commit" /><v-text-field v-model="pack.shop" class="shop" :aria-label="`Pack ${i + 1}: shop`" :error-messages="errors[`packs.${i}.shop`]" @blur="commit" /><span class="small mute seen">{{ pack.seen ? `seen ${fullDate(pack.seen)}` : 'an example price' }}</span><button type="button" class="why" :aria-label="`Remove pack ${i + 1}`" @click="dropPack(i)">remove</button></div>
+        <div v-for="(pack, i) in draft.packs" :key="i" class="pack"><AmountField v-model="pack.size" :of="draft" :label="`Pack ${i + 1}: how many`" :schema="Pack.shape.size" whole :fault="errors[`packs.${i}.size`]" @done="commit" /><MoneyField :model-value="pack.price" :label="`Pack ${i + 1}: price`" :fault="errors[`packs.${i}.price`]" @update:model-value="setPrice(i, $event)" @done="commit" /><v-text-field v-model="pack.shop" class="shop" :aria-label="`Pack ${i + 1}: shop`" :error-messages="errors[`packs.${i}.shop`]" @blur="commit" /><span class="small mute seen">{{ pack.seen ? `seen ${fullDate(pack.seen)}` : 'an example price' }}</span><button type="button" class="why" :aria-label="`Remove pack ${i + 1}`" @click="dropPack(i)">remove</button></div>
         <button v-if="draft.packs.length < 12" type="button" class="why" @click="addPack">Add a pack</button>
       </fieldset>
       <fieldset class="plain stack"><legend class="k-label">For the cautions</legend>

@@ -49,7 +49,7 @@ function go(by: number) {
   if (at.value >= here.value.length) void nextTick(() => document.querySelector<HTMLElement>('.count-done button')?.focus())
 }
 const measures = computed(() => house.home!.measures)
-const stepSize = computed(() => (now.value ? countStep(now.value.unit, measures.value) : 1))
+const stepSize = computed(() => (now.value ? countStep(isWrong.value ? null : found.value, now.value.unit, measures.value) : 1))
 /** One step in words: "1 less", "50 g more". */
 const stepWords = computed(() => (now.value && stepSize.value !== 1 ? quantityWords(stepSize.value, now.value.unit, measures.value) : '1'))
 </script>
@@ -81,6 +81,7 @@ const stepWords = computed(() => (now.value && stepSize.value !== 1 ? quantityWo
 .name { font-size: 24px; }
 .number { display: grid; grid-template-columns: 64px minmax(0, 200px) 64px; gap: 8px; align-items: start; }
 .step { min-height: 56px; border: 1px solid var(--control); border-radius: 5px; background: var(--paper); color: var(--spruce); cursor: pointer; }
+.big :deep(.v-text-field__suffix) { min-height: 54px; }
 .big :deep(input) { font-size: 28px; font-weight: 700; text-align: center; min-height: 54px; }
 .next { min-width: 180px; }
 </style>

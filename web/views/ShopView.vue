@@ -4,10 +4,11 @@ import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { Pack } from '@core/domain'
-import { countWords, longDate, moneyWords, quantityWords, readNumber, shortDate } from '@core/format'
+import { countWords, longDate, moneyWords, quantityWords, shortDate } from '@core/format'
 import { notThere, packWords, tripsOf, type NotThere, type ShopItem } from '@core/supplies'
 import AlsoUnits from '../parts/AlsoUnits.vue'
 import AmountField from '../parts/AmountField.vue'
+import MoneyField from '../parts/MoneyField.vue'
 import PlainFrame from '../parts/PlainFrame.vue'
 import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
@@ -54,11 +55,10 @@ const cart = computed(() => {
 const paid = computed(() => cart.value.reduce((sum, one) => sum + one.paid, 0))
 const planned = computed(() => wanted.value.reduce((sum, item) => sum + item.buy.cost, 0))
 
-/** The line that is open: its packs as they are found, prices in units of the currency as they are typed. */
+/** The line that is open: its packs as they are found, prices in cents. */
 const open = ref<string | null>(null)
-interface FoundPack { size: number | null; sizeFault: string; count: number; price: string }
+interface FoundPack { size: number | null; sizeFault: string; count: number; price: number | null; priceFault: string }
 const found = ref<FoundPack[]>([])
-const typed = (cents: number) => (cents / 100).toFixed(2)
 function look(item: ShopItem) {
   if (open.value === item.line.material.id) {
     open.value = null
@@ -67,23 +67,21 @@ function look(item: ShopItem) {
   open.value = item.line.material.id
   found.value = item.buy.packs.map(({ pack, count }) => asFound(pack, count))
 }
-const asFound = (pack: Pack, count: number): FoundPack => ({ size: pack.size, sizeFault: '', count, price: typed(pack.price) })
-const cents = (text: string) => Math.round(readNumber(text) * 100)
+const asFound = (pack: Pack, count: number): FoundPack => ({ size: pack.size, sizeFault: '', count, price: pack.price, priceFault: '' })
 function faultOf(pack: FoundPack): string {
   if (pack.size === null) return 'Write what a pack holds'
   if (pack.sizeFault) return pack.sizeFault
-  if (!Number.isFinite(cents(pack.price)) || cents(pack.price) < 0) return 'Write the price, 0 where it was free'
-  if (cents(pack.price) > 100_000_000) return 'That is more than anything here costs'
+  if (pack.price === null || pack.priceFault) return pack.priceFault || 'Write the price, 0 where it was free'
   return pack.count > 1000 ? 'At most 1,000 packs at once' : ''
 }
 const faults = computed(() => found.value.map(faultOf))
 const sum = computed(() => found.value.reduce((total, pack) => total + (faultOf(pack) ? 0 : pack.count * Number(pack.size)), 0))
-const total = computed(() => found.value.reduce((all, pack) => all + (faultOf(pack) ? 0 : pack.count * cents(pack.price)), 0))
+const total = computed(() => found.value.reduce((all, pack) => all + (faultOf(pack) ? 0 : pack.count * pack.price!), 0))
 function take(item: ShopItem) {
   const packs = open.value === item.line.material.id ? found.value.filter((pack) => pack.count > 0) : item.buy.packs.map(({ pack, count }) => asFound(pack, count))
   if (!packs.length || packs.some(faultOf)) return
   open.value = null
-  void supplies.tick(item.line, shop.value, packs.map((pack) => ({ size: Number(pack.size), count: pack.count, price: cents(pack.price) })))
+  void supplies.tick(item.line, shop.value, packs.map((pack) => ({ size: Number(pack.size), count: pack.count, price: pack.price! })))
 }
 function missing(item: ShopItem) {
   lacking.value = { ...lacking.value, [`${item.line.material.id} ${shop.value}`]: session.today }
@@ -128,11 +126,11 @@ const packsOf = (item: ShopItem) => packWords(item.buy.packs, item.line.material
               <div v-for="(pack, i) in found" :key="i" class="pack">
                 <div class="count" role="group" :aria-label="`Packs of ${pack.size}`"><button type="button" class="step" :aria-label="`One pack of ${pack.size} less`" :disabled="pack.count < 1" @click="pack.count--"><v-icon :icon="mdiMinus" size="22" /></button><output>{{ pack.count }}</output><button type="button" class="step" :aria-label="`One pack of ${pack.size} more`" @click="pack.count++"><v-icon :icon="mdiPlus" size="22" /></button></div>
                 <label class="of"><span class="small mute">holds</span><AmountField v-model="pack.size" :of="item.line.material" label="What a pack holds" :schema="Pack.shape.size" v-model:problem="pack.sizeFault" whole quiet /></label>
-                <label class="of"><span class="small mute">a pack</span><v-text-field v-model="pack.price" inputmode="decimal" aria-label="Price of a pack" /></label>
+                <label class="of"><span class="small mute">a pack</span><MoneyField v-model="pack.price" v-model:problem="pack.priceFault" label="Price of a pack" quiet /></label>
                 <p v-if="faults[i]" class="small brick" role="alert">{{ faults[i] }}</p>
               </div>
               <p class="small" :class="sum < item.line.shortage + item.line.topUp ? 'ember' : 'mute'">{{ amount(item, sum) }} for {{ money(total) }}{{ sum < item.line.shortage + item.line.topUp ? `: ${amount(item, item.line.shortage + item.line.topUp - sum)} still missing` : sum > item.line.shortage + item.line.topUp ? `, ${amount(item, sum - item.line.shortage - item.line.topUp)} left for the pantry` : '' }}</p>
-              <div class="inline"><v-btn class="primary" type="submit" :disabled="faults.some(Boolean) || !sum">Got it</v-btn><v-btn @click="found.push({ size: null, sizeFault: '', count: 1, price: '' })">Another pack</v-btn><v-btn @click="missing(item)">Not there</v-btn></div>
+              <div class="inline"><v-btn class="primary" type="submit" :disabled="faults.some(Boolean) || !sum">Got it</v-btn><v-btn @click="found.push({ size: null, sizeFault: '', count: 1, price: null, priceFault: '' })">Another pack</v-btn><v-btn @click="missing(item)">Not there</v-btn></div>
             </form>
           </div>
         </section>
@@ -158,7 +156,7 @@ const packsOf = (item: ShopItem) => packWords(item.buy.packs, item.line.material
 
 <style scoped>
 .shop { max-width: 620px; display: grid; gap: 12px; }
-.picks { display: flex; gap: 6px; overflow-x: auto; padding: 2px; }
+.picks { display: flex; flex-wrap: wrap; gap: 6px; }
 .pick { flex: none; min-height: 44px; padding: 0 14px; border: 1px solid var(--edge-strong); border-radius: 5px; background: var(--paper); color: var(--ink); font: inherit; font-weight: 650; cursor: pointer; }
 .pick.on { background: var(--spruce); border-color: var(--spruce); color: var(--on-spruce); }
 .part { padding: 8px; display: grid; gap: 6px; }

@@ -7,6 +7,7 @@ import { MOST_OBJECTS, readThings } from '@core/theme/readThings'
 import { thingUpdates } from '@core/theme/thingUpdates'
 import EventEditor from '../parts/EventEditor.vue'
 import FormField from '../parts/FormField.vue'
+import MoneyField from '../parts/MoneyField.vue'
 import ThemeObjectRow from '../parts/ThemeObjectRow.vue'
 import UnitFrame from '../parts/UnitFrame.vue'
 import { useDraft } from '../composables/useDraft'
@@ -27,12 +28,6 @@ function save(value: Unit) {
 const { draft, errors, commit } = useDraft(source, Unit, save, useFlags('unit', computed(() => store.unit?.id)))
 const closures = computed(() => store.readings?.plan.program.closures ?? [])
 const covers = computed(() => (store.days.length ? `${longDate(store.days[0].date)} to ${longDate(store.days[store.days.length - 1].date)}` : ''))
-const budget = computed({
-  get: () => (draft.value?.budget == null ? '' : String(draft.value.budget / 100)),
-  set: (text: string) => {
-    if (draft.value) draft.value.budget = String(text).trim() === '' ? null : Math.round(Number(text) * 100)
-  },
-})
 const quick = ref('')
 const openObject = ref<number | null>(null)
 const known = useKnownThings()
@@ -69,7 +64,7 @@ const past = computed(() => store.placements.filter((one) => (one.where.kind ===
     <form v-if="draft" class="spark" @submit.prevent="commit">
       <div class="stack">
         <FormField label="Theme"><v-text-field v-model="draft.name" :error-messages="errors.name" maxlength="120" @blur="commit" /></FormField>
-        <div class="three"><FormField label="Starts on"><v-text-field v-model="draft.start" type="date" :error-messages="errors.start" @blur="commit" /></FormField><FormField label="Program days"><v-text-field v-model.number="draft.days" type="number" min="1" :max="MAX_UNIT_DAYS" :error-messages="errors.days" @blur="commit" /></FormField><FormField label="Budget, $"><v-text-field v-model="budget" type="number" min="0" step="0.01" placeholder="none" :error-messages="errors.budget" @blur="commit" /></FormField></div>
+        <div class="three"><FormField label="Starts on"><v-text-field v-model="draft.start" type="date" :error-messages="errors.start" @blur="commit" /></FormField><FormField label="Program days"><v-text-field v-model.number="draft.days" type="number" min="1" :max="MAX_UNIT_DAYS" :error-messages="errors.days" @blur="commit" /></FormField><FormField label="Budget"><MoneyField v-model="draft.budget" label="Budget" optional placeholder="none" :fault="errors.budget" @done="commit" /></FormField></div>
         <p class="mute">{{ covers }}</p>
         <p v-if="past" class="notice soft">{{ countWords(past, 'placement') }} would lie past the end. They are kept and shown in Lay out once the unit is long enough.</p>
         <div v-for="one in closures" :key="one.date" class="notice soft row"><span>Closed {{ longDate(one.date) }}{{ one.reason ? `: ${one.reason}` : '' }}</span><span class="inline"><v-btn size="small" :class="{ primary: one.handling === 'slide' }" :aria-pressed="one.handling === 'slide'" @click="handle(one.date, 'slide')">Slide the rest</v-btn><v-btn size="small" :class="{ primary: one.handling === 'drop' }" :aria-pressed="one.handling === 'drop'" @click="handle(one.date, 'drop')">Drop that day</v-btn></span></div>
