@@ -25,5 +25,5 @@ export function largeSnapshot(today = '2026-03-10'): UnitSnapshot {
       : { kind: 'moment' as const, day: 1 + (i % 15), blockId: blocks[i % blocks.length], from: null }
     return newPlacement(`p-${i}`, 'large', idea.id, where, centers[i % centers.length].id)
   })
-  return { home: home!, children: kids, adults, centers, materials: stock, activities: ideas, unit, placements, ideas: [], purchases: [], promises: [], today, lastDayBefore: null }
+  return { home: home!, children: kids, adults, centers, materials: stock, activities: ideas, unit, placements, ideas: [], purchases: [], promises: [], today, lastDayBefore: null, spokenFor: [] }
 }

@@ -4,14 +4,14 @@ import { ageWords } from '@core/attendance'
 import { sessionCautions } from '@core/cautions'
 import { clockWords } from '@core/format'
 import { PlanFile, planImport } from '@core/files'
-import { materialClashes } from '@core/supplies'
+import { materialClashes, spokenForBy } from '@core/supplies'
 import { gapsOf } from '@core/touches'
 import { adultsOf, preparationOf, readingsOf, roundedOf } from '@core/pulse'
 import { daySheet, daySheetMarkdown } from '@core/sheet'
 import type { UnitSnapshot } from '@core/domain'
 import { suits } from '@core/attendance'
-import { lastDayBefore, programDays } from '@core/calendar'
-import { byId, type Session } from '@core/plan'
+import { lastDayBefore, programDays, runningBefore } from '@core/calendar'
+import { byId, resolvePlan, type Session } from '@core/plan'
 import { activitiesFor } from '@core/theme'
 import { HAND_CHECKED, HAND_CHECKED_TOUCHES, type HandCheckedCard } from './handChecked'
 import { demoHome } from './home'
@@ -19,11 +19,16 @@ import { demoHome } from './home'
 const TUESDAY = '2026-03-10'
 
 export const demoSnapshot = (unitId: string, today = TUESDAY): UnitSnapshot => {
+  const { home, units } = demoHome(today)
+  const before = runningBefore(home!, units, units.find((unit) => unit.id === unitId)!, today).map((unit) => demoAlone(unit.id, today))
+  return { ...demoAlone(unitId, today), spokenFor: spokenForBy(before.map((snapshot) => ({ snapshot, plan: resolvePlan(snapshot) }))) }
+}
+function demoAlone(unitId: string, today: string): UnitSnapshot {
   const { home, children, adults, centers, materials, activities, units, placements, ideas, purchases, promises } = demoHome(today)
   const of = <T extends { unitId: string | null }>(list: T[]) => list.filter((one) => one.unitId === unitId)
   return {
     home: home!, children, adults, centers, materials, activities, unit: units.find((unit) => unit.id === unitId)!,
-    placements: of(placements), ideas: of(ideas), purchases: of(purchases), promises: of(promises), today, lastDayBefore: lastDayBefore(home!, units, units.find((unit) => unit.id === unitId)!),
+    placements: of(placements), ideas: of(ideas), purchases: of(purchases), promises: of(promises), today, lastDayBefore: lastDayBefore(home!, units, units.find((unit) => unit.id === unitId)!), spokenFor: [],
   }
 }
 
@@ -70,7 +75,8 @@ describe('the demo home', () => {
     expect(readings.cautions.filter((one) => one.severity !== 'watch').map((one) => [one.severity, one.rule.id, one.session.activity.title, one.childIds])).toEqual([
       ['stop', 'small-parts', 'Rice rescue', ['oona', 'tamsin']], ['stop', 'allergens', 'Salt dough tags', ['juno']], ['change', 'raw-flour', 'Salt dough tags', ['oona', 'idris']],
     ])
-    // Cars 5.00, paper from the roll 4.99, yogurt 4.49 and bananas 1.49 against 9.00.
+    // Cars 5.00, paper from the roll 4.99, yogurt 4.49 and bananas 1.49 against 9.00. Of 3.20 m of the roll Wind and Kites takes 3.00 first.
+    expect(readings.lines.find((line) => line.material.id === 'butcher-paper')).toMatchObject({ need: 462, onHand: 20, shortage: 442, spokenFor: [{ unit: 'Wind and Kites', quantity: 300 }] })
     expect([readings.money.total, readings.money.over]).toEqual([1597, 697])
     expect(readings.cover.clashes.map((one) => [one.kind, one.date, one.sessions.map((session) => session.activity.title)])).toEqual([['lead-away', '2026-03-20', ['Snack sails']]])
     expect(readings.cover.intervals.filter((one) => one.short).map((one) => [one.date, one.from, one.to])).toEqual([['2026-03-23', '15:15', '16:30'], ['2026-03-25', '15:15', '16:30']])

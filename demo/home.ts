@@ -91,16 +91,16 @@ const ADULTS: Adult[] = [
 
 /** What the house has: quantity, and where it is kept. What is not named is not in the house. */
 const ON_HAND: Record<string, [number, string]> = {
-  'copy-paper': [140, 'hall cupboard, top'], 'construction-paper': [18, 'hall cupboard, top'], 'card-stock': [8, 'hall cupboard, top'], 'tissue-paper': [3, 'hall cupboard, top'],
+  'copy-paper': [140, 'hall cupboard, top'], 'construction-paper': [18, 'hall cupboard, top'], 'card-stock': [10, 'hall cupboard, top'], 'tissue-paper': [3, 'hall cupboard, top'],
   'paper-plate': [30, 'hall cupboard, bottom'], 'butcher-paper': [320, 'behind the door'], 'contact-sheet': [2, 'hall cupboard, top'], 'laminating-pouch': [22, 'office drawer'],
-  'index-card': [60, 'office drawer'], 'felt-sheet': [4, 'blue box'], 'tempera-paint': [420, 'under the sink'], 'white-glue': [210, 'art shelf'], 'glue-stick': [6, 'art shelf'],
+  'index-card': [60, 'office drawer'], 'felt-sheet': [6, 'blue box'], 'tempera-paint': [420, 'under the sink'], 'white-glue': [210, 'art shelf'], 'glue-stick': [6, 'art shelf'],
   'washable-marker': [20, 'art shelf'], 'thick-crayon': [24, 'art shelf'], chalk: [8, 'yard box'], 'food-colour': [25, 'kitchen, high'], paintbrush: [9, 'art shelf'],
-  'sponge-piece': [8, 'under the sink'], 'bubble-mix': [300, 'yard box'], 'masking-tape': [1800, 'office drawer'], 'craft-stick': [20, 'blue box'], button: [60, 'drawer with the latch'],
+  'sponge-piece': [8, 'under the sink'], 'bubble-mix': [300, 'yard box'], 'masking-tape': [1800, 'office drawer'], 'craft-stick': [24, 'blue box'], button: [60, 'drawer with the latch'],
   'felt-diamond': [12, 'blue box'], 'large-pom-pom': [18, 'blue box'], 'large-bead': [40, 'tray shelf'], 'wooden-ring': [8, 'baby basket'], feather: [12, 'blue box'],
-  'paper-straw': [10, 'kitchen'], 'large-cork': [6, 'water box'], cork: [9, 'kitchen jar'], clothespin: [30, 'laundry'], 'wide-lid': [16, 'garage'], sticker: [150, 'office drawer'],
+  'paper-straw': [14, 'kitchen'], 'large-cork': [6, 'water box'], cork: [9, 'kitchen jar'], clothespin: [30, 'laundry'], 'wide-lid': [16, 'garage'], sticker: [150, 'office drawer'],
   'ribbon-strip': [600, 'blue box'], 'short-ribbon': [20, 'baby basket'], scarf: [10, 'music basket'], apron: [8, 'hooks by the sink'], 'cloth-scrap': [20, 'blue box'],
   'cooked-dough': [0, ''], 'fine-salt': [900, 'kitchen'], 'corn-starch': [300, 'kitchen'], 'wheat-flour': [1800, 'kitchen, sealed tub'], 'baking-soda': [400, 'kitchen'], vinegar: [700, 'kitchen, high'],
-  'rolled-oats': [2400, 'kitchen'], rice: [4600, 'garage, lidded tub'], 'animal-figure': [12, 'block shelf'], 'potting-soil': [5000, 'shed'], 'grass-seed': [120, 'shed'],
+  'rolled-oats': [4800, 'kitchen'], rice: [4600, 'garage, lidded tub'], 'animal-figure': [12, 'block shelf'], 'potting-soil': [5000, 'shed'], 'grass-seed': [120, 'shed'],
   tray: [18, 'tray shelf'], bowl: [4, 'kitchen'], 'small-dish': [10, 'kitchen'], 'paper-cup': [14, 'kitchen'], spoon: [10, 'kitchen'], scoop: [7, 'bin box'], tongs: [4, 'tray shelf'],
   pipette: [6, 'water box'], 'muffin-tin': [2, 'kitchen'], 'water-tub': [1, 'shed'], towel: [14, 'laundry'], 'hand-fan': [4, 'wind basket'], 'kitchen-scale': [1, 'kitchen'],
   wipe: [20, 'by the sink'], 'unit-block': [90, 'block rug'], 'wooden-cube': [24, 'block rug'], 'interlocking-brick': [60, 'block rug'], 'toy-car': [11, 'block rug'], gutter: [3, 'shed'], 'nut-bolt': [12, 'garage'], 'toy-tool': [8, 'garage'], 'ride-on': [2, 'yard'], 'foam-roller': [2, 'art shelf'], 'theme-figure': [6, 'block shelf'], 'cardboard-box': [2, 'garage'], 'small-car': [10, 'high shelf'], 'ramp-board': [2, 'behind the shelf'],

@@ -184,8 +184,8 @@ describe('a day that was done', () => {
   it('takes out of the pantry what it used, less what came back', async () => {
     await desk.goto(`${home.base}${UNIT}/look-back`)
     await click(desk, 'Done: Kite tails')
-    // 28 buttons of 60, 495 cm of ribbon of 600, 50 ml of glue of 210, 5 sheets of card of 8.
-    for (const [id, left] of [['button', 32], ['ribbon-strip', 105], ['white-glue', 160], ['card-stock', 3]] as const) await waitOnHand(id, left)
+    // 28 buttons of 60, 495 cm of ribbon of 600, 50 ml of glue of 210, 5 sheets of card of 10.
+    for (const [id, left] of [['button', 32], ['ribbon-strip', 105], ['white-glue', 160], ['card-stock', 5]] as const) await waitOnHand(id, left)
     await click(desk, 'Some came back: Kite tails')
     const field = (await desk.waitForSelector('[aria-label="Really used: buttons"]'))!
     await field.click({ count: 3 })

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { aHome, aPlacement, aUnit, moment, setUp } from '../testing/build'
 import { addDays, completedMonths, dateOfDay, daysBetween, mondayOf, timeOf, weekdayOf } from './dates'
 import { isOpen, placeDates, programDays } from './programDays'
+import { isOver, runningBefore } from './unitBefore'
 
 const anyDate = fc.integer({ min: -20_000, max: 60_000 }).map(dateOfDay)
 
@@ -96,6 +97,25 @@ describe('dates of placements', () => {
       expect(placed.map((one) => one.placement)).toEqual(placements)
       for (const one of placed) expect(one.days.length > 0 || one.problem !== null).toBe(true)
       for (const one of placed) expect(one.days.every((day) => day.held && day.date !== date)).toBe(true)
+    }))
+  })
+})
+
+describe('units that run before another', () => {
+  // Ten program days from Wednesday 4 March: the last is Tuesday 17.
+  const first = aUnit({ id: 'first' })
+  const next = aUnit({ id: 'next', start: '2026-03-18' })
+  it('are those that began earlier and are not over', () => {
+    const before = (today: string) => runningBefore(aHome(), [next, first], next, today).map((one) => one.id)
+    expect([before('2026-03-01'), before('2026-03-17'), before('2026-03-18')]).toEqual([['first'], ['first'], []])
+    expect(runningBefore(aHome(), [next, first], first, '2026-03-04')).toEqual([])
+  })
+  it('are over when their last day is past, whatever was closed and however long ago they began', () => {
+    const anyClosures = fc.uniqueArray(fc.integer({ min: 0, max: 40 }), { maxLength: 12 }).map((days) => days.map((day) => ({ date: addDays('2026-03-04', day), reason: '' })))
+    fc.assert(fc.property(anyClosures, fc.integer({ min: 1, max: 15 }), fc.integer({ min: 0, max: 200 }), (closures, days, ahead) => {
+      const [home, unit, today] = [aHome({ closures }), aUnit({ days }), addDays('2026-03-04', ahead)]
+      const last = programDays(home, unit).days.findLast((day) => day.held)
+      expect(isOver(home, unit, today)).toBe(last === undefined || last.date < today)
     }))
   })
 })

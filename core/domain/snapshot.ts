@@ -18,6 +18,15 @@ export interface House {
   activities: Activity[]
 }
 
+/** What another unit will still use up of a material, in base units: as far as the house has it, it is not there for later ones. */
+export interface SpokenFor {
+  materialId: string
+  unitId: string
+  /** The unit's name. */
+  unit: string
+  quantity: number
+}
+
 /** A unit with everything it refers to, and today: what every computation on a plan starts from. */
 export interface UnitSnapshot extends House {
   unit: Unit
@@ -28,4 +37,6 @@ export interface UnitSnapshot extends House {
   today: CalendarDate
   /** Last day of the unit that runs before this one; null where there is none. */
   lastDayBefore: CalendarDate | null
+  /** What units that began before this one, and are not over, will still use up. */
+  spokenFor: SpokenFor[]
 }

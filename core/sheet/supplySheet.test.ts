@@ -15,9 +15,9 @@ const lines = supplyList(snapshot, resolvePlan(snapshot))
 describe('the list on paper', () => {
   it('is a table from which every sum can be made again', () => {
     expect(supplyRows(lines, snapshot.home)).toEqual([
-      ['what', 'needed', 'on hand', 'to get', 'unit', 'how', 'packs', 'shop', 'part of the shop', 'cost', 'first used', 'when', 'for'],
-      ['*craft* sticks', '56', '20', '36', 'each', 'Buy it', '1 × 50', 'the dollar aisle', 'craft pieces', '1.25', '2026-03-09', 'by Sat 7', 'Build'],
-      ['flour', '300', '5000', '0', 'g', 'In the house', '', '', 'baking', '', '2026-03-09', '', 'Build'],
+      ['what', 'needed', 'on hand', 'for other units', 'to get', 'unit', 'how', 'packs', 'shop', 'part of the shop', 'cost', 'first used', 'when', 'for'],
+      ['*craft* sticks', '56', '20', '', '36', 'each', 'Buy it', '1 × 50', 'the dollar aisle', 'craft pieces', '1.25', '2026-03-09', 'by Sat 7', 'Build'],
+      ['flour', '300', '5000', '', '0', 'g', 'In the house', '', '', 'baking', '', '2026-03-09', '', 'Build'],
     ])
   })
   it('is Markdown with boxes to tick, its text kept as text', () => {

@@ -2,6 +2,7 @@ import type { Home, Material, Purchase } from '../domain'
 import { WAY_NAMES } from '../format/names'
 import { countWords, longDate, moneyWords, quantityWords } from '../format/words'
 import { supplyGroups } from '../supplies/groups'
+import { tidy } from '../supplies/needs'
 import { getByWords, packWords } from '../supplies/words'
 import { isToGet, type SupplyLine } from '../supplies/supplyList'
 import type { ShopTrip } from '../supplies/shopping'
@@ -10,15 +11,18 @@ import { escapeMarkdown } from './daySheet'
 type HomeWords = Pick<Home, 'measures' | 'currency'>
 
 /** Columns of the list as a table. */
-export const SUPPLY_COLUMNS = ['what', 'needed', 'on hand', 'to get', 'unit', 'how', 'packs', 'shop', 'part of the shop', 'cost', 'first used', 'when', 'for'] as const
+export const SUPPLY_COLUMNS = ['what', 'needed', 'on hand', 'for other units', 'to get', 'unit', 'how', 'packs', 'shop', 'part of the shop', 'cost', 'first used', 'when', 'for'] as const
 
 /** Cents as a table writes them: "3.75". */
 const cents = (amount: number) => (amount / 100).toFixed(2)
 
+/** What of a line is in the house for units before. */
+const spokenFor = (line: SupplyLine): number => tidy(line.spokenFor.reduce((sum, one) => sum + one.quantity, 0))
+
 /** The list as rows of cells, the header first: what is in the house too, so that the sums can be made again. */
 export function supplyRows(lines: readonly SupplyLine[], home: HomeWords): string[][] {
   return [[...SUPPLY_COLUMNS], ...lines.map((line) => [
-    line.material.name, String(line.need), line.onHand === Infinity ? 'always' : String(line.onHand), String(line.shortage + line.topUp), line.material.unit,
+    line.material.name, String(line.need), line.onHand === Infinity ? 'always' : String(tidy(line.onHand + spokenFor(line))), spokenFor(line) ? String(spokenFor(line)) : '', String(line.shortage + line.topUp), line.material.unit,
     !isToGet(line) ? 'In the house' : WAY_NAMES[line.fellBack ? 'buy' : line.material.way], packWords(line.cover?.packs ?? [], line.material.unit, home.measures), [...new Set(line.buys.map((buy) => buy.shop))].join('; '), line.material.shopPart,
     line.cost ? cents(line.cost) : '', line.firstUse?.date ?? '', isToGet(line) ? getByWords(line) : '', [...new Set(line.needs.map((need) => need.session.activity.title))].join('; '),
   ])]

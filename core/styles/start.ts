@@ -60,7 +60,7 @@ export function startOf(unit: Unit, house: House, today: string, options: StartO
   const used = new Set<string>()
   const all = [...inTheme(library, unit), ...patterns.map((one) => one.activity)]
   // The plan so far decides what still fits; it is resolved anew only when something was laid down.
-  const snapshot = (): UnitSnapshot => ({ ...house, materials: [...materials.values()], activities: all, unit, placements: start.placements, ideas: [], purchases: [], promises: [], today, lastDayBefore: null })
+  const snapshot = (): UnitSnapshot => ({ ...house, materials: [...materials.values()], activities: all, unit, placements: start.placements, ideas: [], purchases: [], promises: [], today, lastDayBefore: null, spokenFor: [] })
   let plan = resolvePlan(snapshot())
 
   const lay = (activityId: string, where: Where): boolean => {

@@ -18,7 +18,7 @@ const begin = (style: PlanningStyle, over = {}) => {
   let count = 0
   const unit = unitOf(style, over)
   const start = startOf(unit, house, '2026-03-01', { paper: 'letter', shipped: byId(MATERIALS), newId: () => `new-${++count}` })
-  const snapshot: UnitSnapshot = { ...house, materials: [...house.materials, ...start.materials], activities: [...house.activities, ...start.activities], unit, placements: start.placements, ideas: start.ideas, purchases: [], promises: [], today: '2026-03-01', lastDayBefore: null }
+  const snapshot: UnitSnapshot = { ...house, materials: [...house.materials, ...start.materials], activities: [...house.activities, ...start.activities], unit, placements: start.placements, ideas: start.ideas, purchases: [], promises: [], today: '2026-03-01', lastDayBefore: null, spokenFor: [] }
   return { unit, start, plan: resolvePlan(snapshot) }
 }
 const at = (plan: ReturnType<typeof begin>['plan'], kind: string) => plan.sessions.filter((one) => one.placement.where.kind === 'set-up' && one.center?.kind === kind)

@@ -58,14 +58,15 @@ export const countedOn = (material: Material): number => (material.way === 'have
  * What is on hand goes to no use after it is past its date; a promise is there the day after it is due.
  *
  * @param needs of one material, in order of time
+ * @param there what of it can be counted on, in base units
  * @param coming promises that still hold
  */
-export function giveOut(needs: readonly SupplyNeed[], material: Material, coming: readonly FamilyPromise[]): SupplyNeed[] {
-  return material.use === 'consumable' ? giveUsedUp(needs, material, coming) : giveLent(needs, material, coming)
+export function giveOut(needs: readonly SupplyNeed[], material: Material, there: number, coming: readonly FamilyPromise[]): SupplyNeed[] {
+  return material.use === 'consumable' ? giveUsedUp(needs, material, there, coming) : giveLent(needs, there, coming)
 }
 
-function giveUsedUp(needs: readonly SupplyNeed[], material: Material, coming: readonly FamilyPromise[]): SupplyNeed[] {
-  const stocks = [{ left: countedOn(material), from: '', until: material.expires ?? '9999' }, ...coming.map((one) => ({ left: one.quantity, from: one.by, until: '9999' }))]
+function giveUsedUp(needs: readonly SupplyNeed[], material: Material, there: number, coming: readonly FamilyPromise[]): SupplyNeed[] {
+  const stocks = [{ left: there, from: '', until: material.expires ?? '9999' }, ...coming.map((one) => ({ left: one.quantity, from: one.by, until: '9999' }))]
   return needs.map((need) => {
     let missing = need.quantity
     for (const stock of stocks) {
@@ -81,28 +82,28 @@ function giveUsedUp(needs: readonly SupplyNeed[], material: Material, coming: re
 }
 
 /** Missing of a reusable while its i-th need lasts, with those before it that last then too. */
-function missingAt(needs: readonly SupplyNeed[], i: number, material: Material, coming: readonly FamilyPromise[]): number {
+function missingAt(needs: readonly SupplyNeed[], i: number, there: number, coming: readonly FamilyPromise[]): number {
   const { session: { start, freeAgain }, quantity, use } = needs[i]
   const together = [...needs.slice(0, i).filter((other) => other.session.freeAgain > start && other.session.start < freeAgain), needs[i]]
   const inUse = together.length === 1 ? quantity
     : peakInUse(together.map((one) => ({ from: Math.max(one.session.start, start), to: Math.min(one.session.freeAgain, freeAgain), quantity: one.quantity }))).quantity
-  const there = countedOn(material) + coming.reduce((sum, one) => sum + (one.by < use.date ? one.quantity : 0), 0)
-  return Math.max(0, tidy(inUse - there))
+  const brought = coming.reduce((sum, one) => sum + (one.by < use.date ? one.quantity : 0), 0)
+  return Math.max(0, tidy(inUse - there - brought))
 }
 
-function giveLent(needs: readonly SupplyNeed[], material: Material, coming: readonly FamilyPromise[]): SupplyNeed[] {
+function giveLent(needs: readonly SupplyNeed[], there: number, coming: readonly FamilyPromise[]): SupplyNeed[] {
   // Enough for all at once is enough at any time.
-  const plenty = needs.reduce((sum, one) => sum + one.quantity, 0) <= countedOn(material)
+  const plenty = needs.reduce((sum, one) => sum + one.quantity, 0) <= there
   return needs.map((need, i) => {
-    const short = plenty ? 0 : Math.min(need.quantity, missingAt(needs, i, material, coming))
+    const short = plenty ? 0 : Math.min(need.quantity, missingAt(needs, i, there, coming))
     return short === need.short ? need : withShort(need, short)
   })
 }
 
 /** What is missing of a material over all of its needs: what is used up adds up, what comes back is missing while the most is in use. */
-export function shortageOf(needs: readonly SupplyNeed[], material: Material, coming: readonly FamilyPromise[]): number {
+export function shortageOf(needs: readonly SupplyNeed[], material: Material, there: number, coming: readonly FamilyPromise[]): number {
   if (material.use === 'consumable') return tidy(needs.reduce((sum, one) => sum + one.short, 0))
-  return needs.reduce((most, one, i) => (one.short > 0 ? Math.max(most, missingAt(needs, i, material, coming)) : most), 0)
+  return needs.reduce((most, one, i) => (one.short > 0 ? Math.max(most, missingAt(needs, i, there, coming)) : most), 0)
 }
 
 /** The most of a reusable material in use at once, and when. */

@@ -2,7 +2,7 @@ import { sessionCautions } from '../cautions/engine'
 import type { Material } from '../domain'
 import { trySession } from '../plan/resolve'
 import { keep } from '../plan/kept'
-import { countedOn, peakOf, type ListSource, type SupplyNeed } from './give'
+import { peakOf, type ListSource, type SupplyNeed } from './give'
 
 const keptSafe = keep<SupplyNeed['session'], boolean>()
 
@@ -19,8 +19,7 @@ function isSafe(need: SupplyNeed, other: Material, source: ListSource): boolean 
 }
 
 /** What is left over of a material while a need lasts. */
-function spareOf(material: Material, own: readonly SupplyNeed[], need: SupplyNeed): number {
-  const there = countedOn(material)
+function spareOf(material: Material, there: number, own: readonly SupplyNeed[], need: SupplyNeed): number {
   if (material.use === 'consumable') return material.expires !== null && material.expires < need.use.date ? 0 : there - own.reduce((sum, one) => sum + one.quantity, 0)
   const then = own.filter((one) => one.session.start < need.session.freeAgain && one.session.freeAgain > need.session.start)
   return there - peakOf(then).quantity
@@ -31,9 +30,10 @@ function spareOf(material: Material, own: readonly SupplyNeed[], need: SupplyNee
  * take part. The first alternative named goes first, the earliest need before the others.
  *
  * @param needs every need of the list, by material, with what is short of each
+ * @param thereOf what of a material can be counted on
  * @returns the same needs, lessened by what was lent, and the lent ones among the needs of what was lent
  */
-export function lendAlternatives(needs: Map<string, SupplyNeed[]>, materials: ReadonlyMap<string, Material>, sources: readonly ListSource[]): Map<string, SupplyNeed[]> {
+export function lendAlternatives(needs: Map<string, SupplyNeed[]>, materials: ReadonlyMap<string, Material>, thereOf: (material: Material) => number, sources: readonly ListSource[]): Map<string, SupplyNeed[]> {
   const result = new Map(needs)
   const short = [...needs.values()].flat().filter((need) => need.short > 0 && need.requirement.alternatives.length > 0).sort((a, b) => a.use.minute - b.use.minute)
   for (const need of short) {
@@ -45,7 +45,7 @@ export function lendAlternatives(needs: Map<string, SupplyNeed[]>, materials: Re
       if (!other || id === need.material.id || other.unit !== need.material.unit) continue
       const own = result.get(id) ?? []
       const whole = other.unit === 'each' || other.unit === 'sheet'
-      const spare = Math.min(missing, spareOf(other, own, need))
+      const spare = Math.min(missing, spareOf(other, thereOf(other), own, need))
       const quantity = whole ? Math.floor(spare) : spare
       if (quantity <= 0) continue
       const source = sources.find(({ snapshot }) => snapshot.unit.id === need.unitId)!

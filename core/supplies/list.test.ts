@@ -4,7 +4,7 @@ import type { Activity, FamilyPromise, Material, UnitSnapshot } from '../domain'
 import { resolvePlan } from '../plan'
 import { aCenter, aHome, aMaterial, anActivity, aNeed, aPlacement, aPurchase, aSnapshot, aUnit, children, moment, setUp } from '../testing/build'
 import {
-  besidesWords, childDays, estimateOf, estimateWords, getByWords, isToGet, moneyByCenter, moneyOf, needWords, savingsOf, shareOut, supplyGroups, supplyList, supplyListOf, surenessOf, tripsOf,
+  besidesWords, childDays, estimateOf, estimateWords, getByWords, isToGet, moneyByCenter, moneyOf, needWords, savingsOf, shareOut, supplyGroups, spokenForBy, supplyList, supplyListOf, surenessOf, tripsOf, type SupplyLine,
 } from '.'
 
 const pack = (size: number, price: number, shop = 'the grocer', seen: string | null = null) => ({ size, price, shop, seen })
@@ -148,6 +148,23 @@ describe('several units at once', () => {
     // Each alone has enough: only together are they short.
     expect([supplyListOf([first])[0].shortage, supplyListOf([second])[0].shortage]).toEqual([0, 0])
   })
+  it('leave to the one that comes after what they do not use up, though they are on no list with it', () => {
+    const after = (over: Partial<Material>, before = [first]) => {
+      const materials = [{ ...things, ...over }]
+      const again = (source: typeof first) => ({ ...source, snapshot: { ...source.snapshot, materials }, plan: resolvePlan({ ...source.snapshot, materials }) })
+      const snapshot = { ...second.snapshot, materials, spokenFor: spokenForBy(before.map(again)) }
+      return supplyList(snapshot, resolvePlan(snapshot))[0]
+    }
+    const line = after({})
+    expect([line.onHand, line.shortage, line.spokenFor]).toEqual([1, 4, [{ materialId: 'thing', unitId: 'first', unit: 'A unit', quantity: 5 }]])
+    expect(besidesWords(line, 'metric')).toBe('5 in the house for A unit')
+    // What comes back is there again; what is always there is without end; what the first is short of it gets itself.
+    expect([after({ use: 'reusable' }).shortage, after({ way: 'have' }).shortage, after({ onHand: 3 })]).toMatchObject([0, 0, { onHand: 0, shortage: 5, spokenFor: [{ quantity: 3 }] }])
+    expect(after({}, []).shortage).toBe(0)
+    // On one list with it, it is not taken twice.
+    const both = supplyListOf([first, { ...second, snapshot: { ...second.snapshot, spokenFor: spokenForBy([first]) } }])
+    expect([both[0].shortage, both[0].spokenFor]).toEqual([4, []])
+  })
 })
 
 describe('money', () => {
@@ -221,6 +238,17 @@ describe('any plan', () => {
       for (const material of whole.materials.filter((one) => one.use === 'consumable')) {
         expect(needOf(half(true), material.id) + needOf(half(false), material.id)).toBe(needOf(whole, material.id))
       }
+    }), { numRuns: 60 })
+  })
+  it('is as short after another unit as it is on one list with it', () => {
+    fc.assert(fc.property(...plans, plans[1], (stock, uses, later) => {
+      const source = (snapshot: UnitSnapshot) => ({ snapshot, plan: resolvePlan(snapshot) })
+      const first = source(build(stock, uses))
+      const after = build(stock, later)
+      const second = source({ ...after, unit: { ...after.unit, id: 'later', start: '2026-03-18' }, placements: after.placements.map((one) => ({ ...one, id: `later-${one.id}`, unitId: 'later' })), spokenFor: spokenForBy([first]) })
+      const shortOf = (lines: SupplyLine[], id: string) => lines.find((line) => line.material.id === id)?.shortage ?? 0
+      const [alone, together, before] = [supplyListOf([second]), supplyListOf([first, second]), supplyListOf([first])]
+      for (const { id } of first.snapshot.materials.filter((one) => one.use === 'consumable')) expect(shortOf(before, id) + shortOf(alone, id)).toBe(shortOf(together, id))
     }), { numRuns: 60 })
   })
   it('has nothing short and no negative count once all is bought that is listed, and all is done that is planned', () => {

@@ -1,14 +1,15 @@
 import { addDays, dateOfDay } from '../calendar/dates'
 import { isOpen } from '../calendar/programDays'
-import type { CalendarDate, FamilyPromise, Home, Material, Pack } from '../domain'
+import type { CalendarDate, FamilyPromise, Home, Material, Pack, SpokenFor } from '../domain'
 import { keep } from '../plan/kept'
 import type { ResolvedPlan, Session } from '../plan/resolve'
 import type { UnitSnapshot } from '../domain'
 import { buysOf, countedTogether, type Buy } from './buys'
-import { countedOn, giveOut, lastDayOf, peakOf, shortageOf, supplyNeed, useOf, type FirstUse, type ListSource, type SupplyNeed } from './give'
+import { giveOut, lastDayOf, peakOf, shortageOf, supplyNeed, useOf, type FirstUse, type ListSource, type SupplyNeed } from './give'
 import { lendAlternatives } from './lend'
 import { sessionNeeds, tidy } from './needs'
 import { coverByPacks, type Cover } from './packs'
+import { freeOf, inHouse, spokenForIn } from './spokenFor'
 import { getBy, shopDays, type GetBy } from './trips'
 
 /** One material on the list. */
@@ -18,8 +19,10 @@ export interface SupplyLine {
   need: number
   /** When the most is in use, for a reusable. */
   peak: { from: CalendarDate; to: CalendarDate } | null
-  /** What of it can be counted on; Infinity where the house always has it. */
+  /** What of it can be counted on, less what is spoken for; Infinity where the house always has it. */
   onHand: number
+  /** What of it is in the house for units before, which are not on this list. */
+  spokenFor: SpokenFor[]
   /** What families said they would bring, in time. */
   coming: number
   /** Missing for what is planned. */
@@ -80,13 +83,13 @@ function askOf(material: Material, home: Home, firstUse: CalendarDate, lastUse: 
 }
 
 /** One material's line from its needs in order of time. */
-function supplyLine(material: Material, given: SupplyNeed[], promises: readonly FamilyPromise[], asked: CalendarDate | null, home: Home, today: CalendarDate): SupplyLine {
+function supplyLine(material: Material, given: SupplyNeed[], spokenFor: SpokenFor[], promises: readonly FamilyPromise[], asked: CalendarDate | null, home: Home, today: CalendarDate): SupplyLine {
   const needs = given.filter((need) => need.quantity > 0 || need.lent.length > 0)
   const peak = material.use === 'reusable' && needs.length ? peakOf(needs) : null
   const need = peak ? peak.quantity : tidy(needs.reduce((sum, one) => sum + one.quantity, 0))
-  const onHand = countedOn(material)
+  const onHand = freeOf(material, spokenFor)
   const coming = tidy(promises.reduce((sum, one) => sum + one.quantity, 0))
-  const shortage = shortageOf(needs, material, promises)
+  const shortage = shortageOf(needs, material, onHand, promises)
   const left = onHand + coming + shortage - (material.use === 'consumable' ? need : 0)
   const topUp = material.par === null ? 0 : tidy(Math.max(0, material.par - Math.max(0, left)))
   const first = needs.reduce<FirstUse | null>((before, one) => (before === null || one.use.minute < before.minute ? one.use : before), null)
@@ -99,7 +102,7 @@ function supplyLine(material: Material, given: SupplyNeed[], promises: readonly 
   const soonest = buys.length ? buys.reduce((a, b) => (b.trip.date < a.trip.date ? b : a)).trip : isBought && first ? getBy(shopDays(home, ''), first.date, lastUse!, material.keepsDays, today) : null
   const cost = cover?.cost ?? 0
   return {
-    material, need, shortage, topUp, onHand, coming, cover, buys, cost,
+    material, need, shortage, topUp, onHand, spokenFor: inHouse(material, spokenFor), coming, cover, buys, cost,
     planCost: topUp === 0 ? cost : cover && shortage > 0 ? Math.min(cost, coverByPacks(shortage, material.packs).cost) : 0,
     peak: peak && { from: dateOfDay(Math.floor(peak.from / 1440)), to: dateOfDay(Math.floor((peak.to - 1) / 1440)) },
     unpriced: isBought && !cover,
@@ -118,7 +121,7 @@ function together(buys: readonly Buy[], need: number): Cover<Pack> {
 /**
  * The list of one unit or of several at once: a line for each material that what is still to come takes, or that is low, in order of first
  * use, then by name. On-hand is what the cupboard holds today, so what is done, skipped or past is not counted again; units together share
- * it, the earliest use first.
+ * it, the earliest use first. What units before them will still use up is not there for them.
  *
  * @param sources one unit or more of the same home on the same day
  */
@@ -133,30 +136,48 @@ export function supplyListOf(sources: readonly ListSource[]): SupplyLine[] {
   }
   const coming = new Map<string, FamilyPromise[]>()
   for (const one of sources.flatMap(({ snapshot }) => snapshot.promises)) if (one.state === 'coming' && one.by >= today) coming.set(one.materialId, [...(coming.get(one.materialId) ?? []), one].sort((a, b) => (a.by < b.by ? -1 : 1)))
+  const spoken = spokenForIn(sources)
+  const thereOf = (material: Material) => freeOf(material, spoken.get(material.id) ?? NOBODY)
   const give = (id: string, list: SupplyNeed[]): SupplyNeed[] => {
     const [material, promised] = [known.get(id)!, coming.get(id) ?? NONE]
     const inOrder = sources.length > 1 ? [...list].sort((a, b) => a.session.start - b.session.start) : list
-    return keptGiven(material, [...promised, ...inOrder], () => giveOut(inOrder, material, promised))
+    const there = thereOf(material)
+    return keptGiven(material, [there, ...promised, ...inOrder], () => giveOut(inOrder, material, there, promised))
   }
   const first = new Map<string, SupplyNeed[]>()
   for (const [id, list] of needed) first.set(id, give(id, list))
-  const given = lendAlternatives(first, known, sources)
+  const given = lendAlternatives(first, known, thereOf, sources)
   // What nothing was lent to, and what lent nothing, has what it had.
   for (const [id, list] of given) if (list !== first.get(id)) given.set(id, give(id, list))
-  for (const one of materials) if (one.par !== null && !given.has(one.id) && countedOn(one) < one.par) given.set(one.id, [])
+  for (const one of materials) if (one.par !== null && !given.has(one.id) && thereOf(one) < one.par) given.set(one.id, [])
   return [...given]
     .map(([id, list]) => {
       const [material, promised] = [known.get(id)!, coming.get(id) ?? NONE]
       const asked = sources.reduce<CalendarDate | null>((found, { snapshot }) => snapshot.unit.asked[id] ?? found, null)
-      return keptLines(material, [home, today, asked, ...promised, ...list], () => supplyLine(material, list, promised, asked, home, today))
+      const others = spoken.get(id) ?? NOBODY
+      return keptLines(material, [home, today, asked, ...others, ...promised, ...list], () => supplyLine(material, list, others, promised, asked, home, today))
     })
     .sort((a, b) => compare(a.firstUse?.date ?? '9999', b.firstUse?.date ?? '9999') || names.compare(a.material.name, b.material.name))
 }
 
 const NONE: FamilyPromise[] = []
+const NOBODY: SpokenFor[] = []
 /** Made once: comparing through it is many times faster than by each name. */
 const names = new Intl.Collator('en')
 const compare = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0)
+
+/**
+ * What units will still use up, for the snapshot of one that comes after them. What comes back is there again by then.
+ *
+ * @param sources units that begin before it and are not over; may be none
+ */
+export function spokenForBy(sources: readonly ListSource[]): SpokenFor[] {
+  if (!sources.length) return []
+  return supplyListOf(sources).filter(({ material }) => material.use === 'consumable').flatMap(({ material, needs }) => sources.flatMap(({ snapshot: { unit } }) => {
+    const quantity = tidy(needs.reduce((sum, need) => sum + (need.unitId === unit.id ? need.quantity : 0), 0))
+    return quantity > 0 ? [{ materialId: material.id, unitId: unit.id, unit: unit.name, quantity }] : []
+  }))
+}
 
 /** The list of one unit. See {@link supplyListOf}. */
 export const supplyList = (snapshot: UnitSnapshot, plan: ResolvedPlan): SupplyLine[] => supplyListOf([{ snapshot, plan }])

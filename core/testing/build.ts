@@ -75,7 +75,7 @@ export const setUp = (fromDay: number, toDay: number): Where => ({ kind: 'set-up
 
 export const aSnapshot = (over: Partial<UnitSnapshot> = {}): UnitSnapshot => ({
   home: aHome(), children: [aChild()], adults: [], centers: [aCenter()], materials: [], activities: [anActivity()], unit: aUnit(),
-  placements: [], ideas: [], purchases: [], promises: [], today: '2026-03-02', lastDayBefore: null,
+  placements: [], ideas: [], purchases: [], promises: [], today: '2026-03-02', lastDayBefore: null, spokenFor: [],
   ...over,
 })
 

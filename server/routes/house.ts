@@ -7,7 +7,7 @@ import { Packed } from '../http/packed'
 import { route, type Route } from '../http/routes'
 import type { Changes } from '../services/changes'
 import type { Clock } from '../services/clock'
-import { valuesOf } from '../services/snapshots'
+import { readSpokenFor, valuesOf } from '../services/snapshots'
 import { keptHouse, readHouse, readRows, readUnit } from '../store/rows'
 import type { Shares } from '../services/shares'
 
@@ -27,7 +27,7 @@ export function houseRoutes(db: Knex, clock: Clock, changes: Changes, shares: Sh
     route({ method: 'get', path: '/units/:unitId', summary: 'One unit with its ideas, placements, purchases and ticks', access: 'owner', params: UnitParams }, async ({ params, user }) => {
       const rows = await readUnit(db, params.unitId)
       if (!rows.some((row) => row.kind === 'unit')) throw notFound('unit')
-      return { rows, ticks: await shares.ticks(params.unitId), steps: await changes.steps(params.unitId, user) }
+      return { rows, spokenFor: await readSpokenFor(db, clock, params.unitId), ticks: await shares.ticks(params.unitId), steps: await changes.steps(params.unitId, user) }
     }),
     route({ method: 'get', path: '/units/:unitId/before', summary: 'What still stood at the centers when the unit before ended, and since when', access: 'owner', params: UnitParams }, async ({ params }) => {
       const [house, units, placements] = await Promise.all([readHouse(db), readRows(db, 'unit'), readRows(db, 'placement')])

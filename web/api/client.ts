@@ -1,4 +1,4 @@
-import type { BaseUnit, Change, Home, Purchase, Row, StockEntry, ThingKind, ThingOf, CalendarDate } from '@core/domain'
+import type { BaseUnit, Change, Home, Purchase, Row, SpokenFor, StockEntry, ThingKind, ThingOf, CalendarDate } from '@core/domain'
 import type { Fault } from '@core/fault'
 import type { ImportEntry, PlanFile } from '@core/files'
 import type { UsedBefore } from '@core/fit'
@@ -50,7 +50,7 @@ export const api = {
   signOut: () => call<void>('DELETE', '/session'),
   house: () => call<{ rows: Row[]; today: CalendarDate }>('GET', '/house'),
   units: () => call<{ rows: Row<'unit'>[] }>('GET', '/units'),
-  unit: (id: string) => call<{ rows: Row[]; ticks: Tick[]; steps: Steps }>('GET', `/units/${id}`),
+  unit: (id: string) => call<{ rows: Row[]; spokenFor: SpokenFor[]; ticks: Tick[]; steps: Steps }>('GET', `/units/${id}`),
   before: (id: string) => call<{ carried: Carried[] }>('GET', `/units/${id}/before`),
   steps: (unitId: string | null) => call<Steps>('GET', `/changes/steps${query(unitId)}`),
   change: (change: Change) => call<Applied>('POST', '/changes', change),

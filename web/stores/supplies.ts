@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { lastDayBefore } from '@core/calendar'
-import type { BoughtPack, FamilyPromise, Material, Placement, Purchase, Row, ThingKind, ThingOf, Unit, UnitSnapshot, Way } from '@core/domain'
+import { isOver, lastDayBefore } from '@core/calendar'
+import type { BoughtPack, FamilyPromise, Material, Placement, Purchase, Row, SpokenFor, ThingKind, ThingOf, Unit, UnitSnapshot, Way } from '@core/domain'
 import { quantityWords, WAY_NAMES } from '@core/format'
 import { resolvePlan, type Session } from '@core/plan'
 import { asksOf, familiesOf, inTurn, purchaseId, spreadAsks, stockOp, supplyListOf, takeOut, tickInShop, tookChange, tripsOf, type ListSource, type SupplyLine, type Took } from '@core/supplies'
@@ -25,17 +25,17 @@ export const useSupplies = defineStore('supplies', () => {
   const writer = useWriter()
 
   /** Rows of other units on the same list, by their id. */
-  const others = shallowRef<Map<string, Row[]>>(new Map())
+  const others = shallowRef<Map<string, { rows: Row[]; spokenFor: SpokenFor[] }>>(new Map())
   const failed = ref('')
   const also = computed(() => [...others.value.keys()].filter((id) => id !== unit.id))
   /** Units that the list could take along: those that are not over. */
-  const choices = computed(() => house.units.filter((one) => one.id !== unit.id && one.start >= (unit.unit?.start ?? '')))
+  const choices = computed(() => house.units.filter((one) => one.id !== unit.id && !isOver(house.home!, one, session.today)))
 
-  const snapshotOf = (own: Unit, list: readonly Row[]): UnitSnapshot => {
+  const snapshotOf = (own: Unit, list: readonly Row[], spokenFor: SpokenFor[]): UnitSnapshot => {
     const ideas = valuesOf(list, 'idea').filter((idea) => idea.unitId === own.id)
     return {
       ...house.house, unit: own, ideas, activities: activitiesFor(own, ideas, house.activities, house.materialsById), placements: valuesOf(list, 'placement'),
-      purchases: valuesOf(list, 'purchase').filter((one) => one.unitId === own.id), promises: valuesOf(list, 'promise'), today: session.today, lastDayBefore: lastDayBefore(house.home!, house.units, own),
+      purchases: valuesOf(list, 'purchase').filter((one) => one.unitId === own.id), promises: valuesOf(list, 'promise'), today: session.today, lastDayBefore: lastDayBefore(house.home!, house.units, own), spokenFor,
     }
   }
   const sources = computed<ListSource[]>(() => {
@@ -43,7 +43,8 @@ export const useSupplies = defineStore('supplies', () => {
     const more = also.value.flatMap((id): ListSource[] => {
       const own = rows.get('unit', id)
       if (!own) return []
-      const snapshot = snapshotOf(own, others.value.get(id)!)
+      const { rows: list, spokenFor } = others.value.get(id)!
+      const snapshot = snapshotOf(own, list, spokenFor)
       return [{ snapshot, plan: resolvePlan(snapshot) }]
     })
     return [{ snapshot: unit.snapshot, plan: unit.readings.plan }, ...more]
@@ -68,7 +69,7 @@ export const useSupplies = defineStore('supplies', () => {
     if (!along) next.delete(id)
     else {
       try {
-        next.set(id, (await api.unit(id)).rows)
+        next.set(id, await api.unit(id))
       } catch (error) {
         failed.value = error instanceof Error ? error.message : String(error)
         return

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
-import type { Idea, Placement, Unit, UnitSnapshot } from '@core/domain'
+import { computed, ref, shallowRef } from 'vue'
+import type { Idea, Placement, SpokenFor, Unit, UnitSnapshot } from '@core/domain'
 import { lastDayBefore } from '@core/calendar'
 import { canonical } from '@core/files'
 import { byId } from '@core/plan'
@@ -37,6 +37,8 @@ export const useUnit = defineStore('unit', () => {
   const loading = ref(false)
   const failed = ref('')
   const ticks = ref<Tick[]>([])
+  /** What units that run before this one will still use up, as it was when this one was opened. */
+  const spokenFor = shallowRef<SpokenFor[]>([])
   const sharesChanged = ref(0)
   let closeLine = () => {}
 
@@ -56,7 +58,7 @@ export const useUnit = defineStore('unit', () => {
 
   const snapshot = computed<UnitSnapshot | null>(() =>
     unit.value && house.home
-      ? { ...house.house, activities: activities.value, unit: unit.value, placements: placements.value, ideas: ideas.value, purchases: purchases.value, promises: promises.value, today: session.today, lastDayBefore: lastDayBefore(house.home, house.units, unit.value) }
+      ? { ...house.house, activities: activities.value, unit: unit.value, placements: placements.value, ideas: ideas.value, purchases: purchases.value, promises: promises.value, today: session.today, lastDayBefore: lastDayBefore(house.home, house.units, unit.value), spokenFor: spokenFor.value }
       : null)
   /** Readings that were computed for a plan that was only looked at: when it comes true, they are there already. */
   let tried: { snapshot: UnitSnapshot; readings: Readings } | null = null
@@ -98,6 +100,7 @@ export const useUnit = defineStore('unit', () => {
       rows.replace(['idea', 'placement', 'purchase', 'promise'], answer.rows)
       rows.accept(answer.rows.filter((row) => row.kind === 'unit').map((row) => ({ kind: 'unit', id: row.value.id, version: row.version, value: row.value })))
       ticks.value = answer.ticks
+      spokenFor.value = answer.spokenFor
       writer.setSteps(unitId, answer.steps)
       writer.resume(['idea', 'placement', 'purchase', 'promise', 'unit'])
     } catch (error) {

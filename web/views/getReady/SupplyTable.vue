@@ -33,9 +33,9 @@ const packs = ({ line, buy }: GroupEntry) => packWords(buy?.packs ?? [], line.ma
 const leftover = ({ line, buy }: GroupEntry) => (buy && line.buys.length === 1 && line.cover && line.cover.leftover > 0 ? `${amount(line, line.cover.leftover)} left over` : '')
 /** How the number comes about, in short. Where it is the need itself there is nothing to say. */
 function sum(line: SupplyLine): string {
-  const here = `${amount(line, line.onHand)} here`
+  const here = `${amount(line, line.onHand)} ${line.spokenFor.length ? 'free' : 'here'}`
   if (!line.shortage) return line.need && line.material.use === 'consumable' ? `${amount(line, line.onHand + line.coming - line.need)} will be left` : here
-  const less = [line.onHand ? here : '', line.coming ? `${amount(line, line.coming)} promised` : ''].filter(Boolean)
+  const less = [line.onHand || line.spokenFor.length ? here : '', line.coming ? `${amount(line, line.coming)} promised` : ''].filter(Boolean)
   return [less.length || line.topUp ? amount(line, line.need) : '', ...less.map((part) => `− ${part}`), line.topUp ? `+ ${amount(line, line.topUp)} for the house` : ''].filter(Boolean).join(' ')
 }
 function got({ line, buy }: GroupEntry) {
