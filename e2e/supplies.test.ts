@@ -73,7 +73,7 @@ describe('the list', () => {
     await desk.emulateMediaType('screen')
     for (const one of SUPPLY_CHECKED) {
       const row = csv.split('\r\n').find((text) => text.startsWith(`${one.name},`))!
-      expect(row.split(',').slice(1, 4)).toEqual([String(one.need), String(one.there), String(one.get)])
+      expect(row.split(',').slice(1, 5)).toEqual([String(one.need), String(one.there), '', String(one.get)])
     }
   })
   it('changes how a thing is got by one key, and remembers it', async () => {
@@ -91,6 +91,12 @@ describe('the list', () => {
     await waitText(desk, '.pocket', '24 for the set-up, day 1 to 10')
     await waitText(desk, '.pocket', '4 short here')
     await waitText(desk, '.pocket', 'The cheapest of 20 at $4.50, 60 at $11.90')
+  })
+  it('leaves to the next unit what this one does not use up, and says so at the line', async () => {
+    await desk.goto(`${home.base}/units/wheels-and-ramps/get-ready`)
+    await waitText(desk, '.supply', '4.62 m − 20 cm free')
+    await waitText(desk, '.supply', '3 m kept for Wind and Kites')
+    await desk.goto(home.base + UNIT + '/get-ready')
   })
   it('takes another unit along, and buys what both need once', async () => {
     await desk.click('.also')

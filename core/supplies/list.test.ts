@@ -157,7 +157,7 @@ describe('several units at once', () => {
     }
     const line = after({})
     expect([line.onHand, line.shortage, line.spokenFor]).toEqual([1, 4, [{ materialId: 'thing', unitId: 'first', unit: 'A unit', quantity: 5 }]])
-    expect(besidesWords(line, 'metric')).toBe('5 in the house for A unit')
+    expect(besidesWords(line, 'metric')).toBe('5 kept for A unit')
     // What comes back is there again; what is always there is without end; what the first is short of it gets itself.
     expect([after({ use: 'reusable' }).shortage, after({ way: 'have' }).shortage, after({ onHand: 3 })]).toMatchObject([0, 0, { onHand: 0, shortage: 5, spokenFor: [{ quantity: 3 }] }])
     expect(after({}, []).shortage).toBe(0)
