@@ -14,7 +14,7 @@ export const valuesOf = <K extends ThingKind>(rows: readonly Row[], kind: K): Th
 
 /** What units that run before another will still use up. */
 export async function readSpokenFor(db: Knex, clock: Clock, unitId: string): Promise<SpokenFor[]> {
-  const [units, [home]] = [valuesOf(await readRows(db, 'unit'), 'unit'), valuesOf(await readHouse(db), 'home')]
+  const [units, [home]] = [valuesOf(await readRows(db, 'unit'), 'unit'), valuesOf(await readRows(db, 'home'), 'home')]
   const unit = units.find((one) => one.id === unitId)
   if (!home || !unit) return []
   const before = await Promise.all(runningBefore(home, units, unit, await clock.today()).map((one) => readAlone(db, clock, one.id)))

@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { mdiWeatherNight } from '@mdi/js'
-import { useElementSize, useMediaQuery, watchDebounced } from '@vueuse/core'
-import { computed, nextTick, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
+import { useElementSize, useMediaQuery } from '@vueuse/core'
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { sessionCautions, type Caution } from '@core/cautions'
 import { countHere } from '@core/sheet'
 import type { Where } from '@core/domain'
 import { clockWords, listWords, shortDate } from '@core/format'
 import { eventOn, plannableBlocks, type Session } from '@core/plan'
-import { SKELETONS } from '@core/styles/skeleton'
+import { carriedOf, OUT, whereFor } from '../../composables/boardWhere'
+import { useBoardKeys } from '../../composables/useBoardKeys'
 import { useCardDrag } from '../../composables/useCardDrag'
-import { useDayCells, type Cubby } from '../../composables/useDayCells'
-import { useHotkeys } from '../../composables/useHotkeys'
+import { useDayCells } from '../../composables/useDayCells'
+import { useEmptyWords } from '../../composables/useEmptyWords'
+import { useOutBars } from '../../composables/useOutBars'
 import PlanCard from '../../parts/PlanCard.vue'
 import { useBoard, type Carried } from '../../stores/board'
 import { useHouse } from '../../stores/house'
@@ -28,7 +30,6 @@ const { width } = useElementSize(grid)
 
 const LABELS = 80
 const COLUMN = 156
-const OUT = 'out'
 
 const columns = computed(() => (phone.value ? 1 : Math.max(2, Math.floor((width.value - LABELS) / COLUMN) || 4)))
 const firstDay = computed(() => Math.max(1, Math.min(board.day, store.days.length - columns.value + 1)))
@@ -63,33 +64,19 @@ const napWords = computed(() => {
   const asleep = house.children.filter((child) => child.naps.some((one) => one.from < nap.to && one.to > nap.from)).map((child) => child.name)
   return `${nap.name}, ${clockWords(nap.from)} to ${clockWords(nap.to)}. ${asleep.length ? `${listWords(asleep)} asleep: small pieces are possible then` : 'Nobody sleeps here'}`
 })
-/** Set-ups in lanes, so that those that do not overlap share one. */
-const lanes = computed(() => {
-  const first = shown.value[0]?.number ?? 1
-  const last = shown.value[shown.value.length - 1]?.number ?? 1
-  const out = sessions.value.filter((one) => one.placement.where.kind === 'set-up').flatMap((session) => {
-    const where = session.placement.where as Extract<Where, { kind: 'set-up' }>
-    return where.toDay < first || where.fromDay > last ? [] : [{ session, from: Math.max(where.fromDay, first), to: Math.min(where.toDay, last), before: where.fromDay < first, after: where.toDay > last }]
-  })
-  const ends: number[] = []
-  return out.map((bar) => {
-    let lane = ends.findIndex((end) => end < bar.from)
-    if (lane < 0) lane = ends.length
-    ends[lane] = bar.to
-    return { ...bar, lane, column: bar.from - first, span: bar.to - bar.from + 1 }
-  })
-})
-const laneCount = computed(() => Math.max(0, ...lanes.value.map((bar) => bar.lane + 1)))
+const { bars, laneCount } = useOutBars(shown, sessions)
 
-const whereFor = (day: number, blockId: string): Where =>
-  blockId === OUT ? { kind: 'set-up', fromDay: day, toDay: Math.min(store.days.length, day + 4) } : { kind: 'moment', day, blockId, from: null }
-function whereOf(slot: HTMLElement): Where {
-  const [day, blockId] = slot.dataset.slot!.split(' ')
-  return whereFor(Number(day), blockId)
+const whereOn = (day: number, slot: string): Where => whereFor(day, slot, store.days.length)
+function whereOf(element: HTMLElement): Where {
+  const [day, slot] = element.dataset.slot!.split(' ')
+  return whereOn(Number(day), slot)
 }
-const carriedOf = (item: HTMLElement): Carried => ({ placementId: item.dataset.placement ?? null, activityId: item.dataset.activity! })
+const { activeWhere, pickUpOrPutDown, isActive, follow } = useBoardKeys({
+  grid, firstDay, columns, open: () => emit('open'),
+  blockIds: computed(() => rows.value.filter((row) => !row.thin).map((row) => row.block.id)), spotsOf: (block, day) => cell(block, day)?.spots ?? [],
+})
 const moving = computed<Carried | null>(() => (dragging.value ? carriedOf(dragging.value.item) : board.carried))
-const overWhere = computed(() => (dragging.value?.slot ? whereOf(dragging.value.slot) : board.carried && active.value ? whereFor(active.value.day, slotOf(active.value)) : null))
+const overWhere = computed(() => (dragging.value?.slot ? whereOf(dragging.value.slot) : board.carried ? activeWhere.value : null))
 const overVerdict = computed(() => (moving.value && overWhere.value ? board.verdict(moving.value, overWhere.value, null, false) : null))
 const hint = computed(() => {
   if (!moving.value) return ''
@@ -102,115 +89,8 @@ const isOver = (day: number, blockId: string) => {
   return where !== null && (where.kind === 'moment' ? where.day === day && where.blockId === blockId : blockId === OUT && where.fromDay === day)
 }
 
-/** How many ideas of the basket suit an empty cubby. Only for what is shown, and not while something moves. */
-const suiting = shallowRef<ReadonlyMap<string, number>>(new Map())
-function countSuiting(): void {
-  if (busy.value) return
-  const found = new Map<string, number>()
-  const ids = store.unplaced.flatMap((idea) => (idea.activityId ? [idea.activityId] : []))
-  const suits = (day: number, slot: string) => ids.filter((activityId) => board.verdict({ placementId: null, activityId }, whereFor(day, slot), null, false)?.ok).length
-  for (const { block } of rows.value) for (const day of shown.value) for (const one of cell(block.id, day.number)?.cubbies ?? []) if (day.held && !one.sessions.length) found.set(`${one.slot} ${day.number}`, suits(day.number, one.slot))
-  suiting.value = found
-}
-/** After a move the cards come first. */
-const COUNT_AFTER = 120
-watchDebounced([() => store.readings, shown, busy], countSuiting, { debounce: COUNT_AFTER, immediate: true })
-/** What the unit's planning style would put there. */
-const hints = computed(() => SKELETONS[store.unit!.style].hints)
-function emptyWords({ slot, block, part }: Cubby, day: number): string {
-  const count = suiting.value.get(`${slot} ${day}`) ?? 0
-  const first = part ? 'Nothing planned in it' : hints.value[block.kind] ?? (block.kind === 'nap' ? 'Quiet time' : block.kind === 'after' || block.kind === 'outdoors' ? 'Free play' : `No ${block.name.toLowerCase()} yet`)
-  return count ? `${first}. ${count} ${count === 1 ? 'idea suits' : 'ideas suit'}` : first
-}
+const emptyWords = useEmptyWords(shown, computed(() => rows.value.map(({ block }) => block)), (blockId, day) => cell(blockId, day)?.cubbies ?? [], busy)
 
-// The keyboard path: one spot is in the tab order, arrows move it, m picks up and puts down.
-interface Spot { day: number; block: string; index: number }
-const active = ref<Spot | null>(null)
-const order = computed(() => [...rows.value.filter((row) => !row.thin).map((row) => row.block.id), OUT])
-const count = (spot: Spot) => (spot.block === OUT ? 1 : (cell(spot.block, spot.day)?.spots.length ?? 0))
-/** The slot in which the arrows stand: of a special day it is one of its parts. */
-const slotOf = (spot: Spot) => (spot.block === OUT ? OUT : (cell(spot.block, spot.day)?.spots[spot.index] ?? spot.block))
-const isActive = (day: number, block: string, index: number) => {
-  const now = active.value ?? { day: firstDay.value, block: order.value[0], index: 0 }
-  return now.day === day && now.block === block && now.index === index
-}
-async function focusSpot(spot: Spot) {
-  active.value = spot
-  if (spot.day < firstDay.value || spot.day >= firstDay.value + columns.value) board.day = spot.day < firstDay.value ? spot.day : Math.max(1, spot.day - columns.value + 1)
-  await nextTick()
-  grid.value?.querySelector<HTMLElement>(`[data-spot="${spot.day} ${spot.block} ${spot.index}"]`)?.focus()
-}
-const onBoard = () => grid.value?.contains(document.activeElement) ?? false
-function move(days: number, blocks: number): boolean {
-  if (!onBoard()) return false
-  const now = active.value ?? { day: firstDay.value, block: order.value[0], index: 0 }
-  if (days) {
-    const day = Math.max(1, Math.min(store.days.length, now.day + days))
-    void focusSpot({ day, block: now.block, index: 0 })
-    return true
-  }
-  const index = now.index + blocks
-  // While something is carried the arrows go from cubby to cubby, else from card to card.
-  const slots = cell(now.block, now.day)?.spots ?? []
-  const within = board.carried ? slots.findIndex((slot, i) => (blocks > 0 ? i > now.index : i < now.index) && slot !== slotOf(now)) : index
-  if (within >= 0 && within < slots.length && (!board.carried || slots[within] !== slotOf(now))) {
-    void focusSpot({ ...now, index: within })
-    return true
-  }
-  // A row that a special day has swallowed has nothing to stand on.
-  for (let i = order.value.indexOf(now.block) + blocks; order.value[i]; i += blocks) {
-    const spot = { day: now.day, block: order.value[i], index: 0 }
-    if (!count(spot)) continue
-    void focusSpot({ ...spot, index: blocks < 0 && !board.carried ? count(spot) - 1 : 0 })
-    break
-  }
-  return true
-}
-function pickUpOrPutDown(): boolean {
-  if (board.carried) {
-    if (!active.value) return false
-    if (board.drop(board.carried, whereFor(active.value.day, slotOf(active.value)))) void nextTick(() => focusPlacement())
-    else emit('open')
-    return true
-  }
-  const element = document.activeElement as HTMLElement | null
-  const item = element?.closest<HTMLElement>('[data-activity]')
-  if (!item) return false
-  board.carried = carriedOf(item)
-  board.said = `${board.titleOf(board.carried.activityId)} picked up. Choose a cubby with the arrows, m puts it down, Escape lets it lie`
-  return true
-}
-/** A copy of the card with the focus, to put down elsewhere with all that was said about it. */
-function copy(): boolean {
-  const one = focused()
-  if (!one || board.carried) return false
-  board.carried = { placementId: null, activityId: one.activityId, copyOf: one.id }
-  board.said = `A copy of ${board.titleOf(one.activityId)} picked up. Choose a cubby with the arrows, m puts it down`
-  return true
-}
-function focusPlacement() {
-  const id = board.placement?.id
-  const element = id ? grid.value?.querySelector<HTMLElement>(`[data-placement="${id}"]`) : null
-  const [day, block, index] = element?.dataset.spot?.split(' ') ?? []
-  if (day) active.value = { day: Number(day), block, index: Number(index) }
-  element?.focus()
-}
-const focused = () => store.placements.find((one) => one.id === (document.activeElement as HTMLElement | null)?.dataset.placement) ?? board.placement
-useHotkeys({
-  ArrowLeft: () => move(-1, 0), ArrowRight: () => move(1, 0), ArrowUp: () => move(0, -1), ArrowDown: () => move(0, 1),
-  m: pickUpOrPutDown, c: copy,
-  Enter: () => (board.carried ? pickUpOrPutDown() : false),
-  Escape: () => {
-    if (board.carried) board.carried = null
-    else if (board.selected || board.refused) {
-      board.selected = null
-      board.refused = null
-    } else return false
-    return true
-  },
-  p: () => (focused() ? board.pin(focused()!) : false),
-  Delete: () => (focused() ? board.remove(focused()!) : false),
-})
 function select(next: typeof board.selected) {
   if (board.carried) return
   board.selected = next
@@ -230,19 +110,11 @@ function cardEntered(event: KeyboardEvent) {
   if (board.carried) pickUpOrPutDown()
   else select({ kind: 'placement', id: card.dataset.placement! })
 }
-function cardFocused(event: FocusEvent) {
-  const [day, block, index] = cardOf(event)?.dataset.spot?.split(' ') ?? []
-  if (day) active.value = { day: Number(day), block, index: Number(index) }
-}
+const cardFocused = (event: FocusEvent) => follow((event.target as HTMLElement).closest<HTMLElement>('[data-spot]'))
 function openSlot(day: number, blockId: string) {
-  if (board.carried) board.drop(board.carried, whereFor(day, blockId))
-  else select({ kind: 'slot', where: whereFor(day, blockId) })
+  if (board.carried) board.drop(board.carried, whereOn(day, blockId))
+  else select({ kind: 'slot', where: whereOn(day, blockId) })
 }
-// What is picked up in the pocket is carried on the board.
-watch(() => board.carried, (now) => {
-  if (!now || onBoard()) return
-  void focusSpot(active.value ?? { day: firstDay.value, block: order.value[0], index: 0 })
-})
 watch([moving, overWhere], ([what, where]) => board.look(what, where))
 onBeforeUnmount(() => board.look(null, null))
 watch(() => board.refused, (now) => {
@@ -273,7 +145,7 @@ watch(() => board.refused, (now) => {
                 <PlanCard v-for="(session, i) in cubby.sessions" :key="session.placement.id" data-drag role="group" :aria-label="`${session.activity.title}, day ${day.number}, ${cubby.part?.name ?? block.name}. Enter opens it, m picks it up`" :data-spot="`${day.number} ${block.id} ${spotOf(block.id, day.number, cubby, i)}`" :tabindex="isActive(day.number, block.id, spotOf(block.id, day.number, cubby, i)) ? 0 : -1" :session="session" :cautions="cautionsOf(session)" :timed="cubby.sessions.length > 1" :together="together(cubby).has(session.placement.id)" :selected="board.placement?.id === session.placement.id" :carried="board.carried?.placementId === session.placement.id" />
               </div>
               <p v-if="!day.held" class="empty">Closed</p>
-              <button v-else-if="!cubby.sessions.length" type="button" class="empty" :data-spot="`${day.number} ${block.id} ${spotOf(block.id, day.number, cubby)}`" :tabindex="isActive(day.number, block.id, spotOf(block.id, day.number, cubby)) ? 0 : -1" :aria-label="`Day ${day.number}, ${cubby.part?.name ?? block.name}: ${emptyWords(cubby, day.number)}`" @click="openSlot(day.number, cubby.slot)" @focus="active = { day: day.number, block: block.id, index: spotOf(block.id, day.number, cubby) }">{{ emptyWords(cubby, day.number) }}</button>
+              <button v-else-if="!cubby.sessions.length" type="button" class="empty" :data-spot="`${day.number} ${block.id} ${spotOf(block.id, day.number, cubby)}`" :tabindex="isActive(day.number, block.id, spotOf(block.id, day.number, cubby)) ? 0 : -1" :aria-label="`Day ${day.number}, ${cubby.part?.name ?? block.name}: ${emptyWords(cubby, day.number)}`" @click="openSlot(day.number, cubby.slot)">{{ emptyWords(cubby, day.number) }}</button>
             </div>
             <p v-if="!cell(block.id, day.number)?.cubbies.length" class="gone small mute">{{ eventOn(store.unit!, day.number)?.name }}</p>
           </div>
@@ -283,9 +155,9 @@ watch(() => board.refused, (now) => {
       <div class="line out-line">
         <div class="label"><h3>Out</h3><span class="small mute">at the centers</span></div>
         <div class="out-cells">
-          <button v-for="day in shown" :key="day.number" type="button" class="cubby slot out-slot" :class="{ today: day.date === store.snapshot?.today, over: isOver(day.number, OUT), no: isOver(day.number, OUT) && overVerdict && !overVerdict.ok }" :style="{ height: `${Math.max(1, laneCount) * 34 + 42}px` }" :data-slot="`${day.number} ${OUT}`" :data-spot="`${day.number} ${OUT} 0`" :tabindex="isActive(day.number, OUT, 0) ? 0 : -1" :aria-label="`Put out from day ${day.number}`" @click="openSlot(day.number, OUT)" @focus="active = { day: day.number, block: OUT, index: 0 }"><span class="put">Put out</span></button>
+          <button v-for="day in shown" :key="day.number" type="button" class="cubby slot out-slot" :class="{ today: day.date === store.snapshot?.today, over: isOver(day.number, OUT), no: isOver(day.number, OUT) && overVerdict && !overVerdict.ok }" :style="{ height: `${Math.max(1, laneCount) * 34 + 42}px` }" :data-slot="`${day.number} ${OUT}`" :data-spot="`${day.number} ${OUT} 0`" :tabindex="isActive(day.number, OUT, 0) ? 0 : -1" :aria-label="`Put out from day ${day.number}`" @click="openSlot(day.number, OUT)"><span class="put">Put out</span></button>
           <div class="bars" data-list>
-            <div v-for="bar in lanes" :key="bar.session.placement.id" data-drag role="button" tabindex="0" class="card bar" :class="{ short: bar.span === 1, 'is-selected': board.placement?.id === bar.session.placement.id, stopped: cautionsOf(bar.session).some((one) => one.severity !== 'watch' && one.setAside === null) }" :data-placement="bar.session.placement.id" :data-activity="bar.session.activity.id" :data-slot="`${bar.from} ${OUT}`" :style="{ gridColumn: `${bar.column + 1} / span ${bar.span}`, gridRow: bar.lane + 1 }" @click="select({ kind: 'placement', id: bar.session.placement.id })" @keydown.enter.prevent.stop="select({ kind: 'placement', id: bar.session.placement.id })">
+            <div v-for="bar in bars" :key="bar.session.placement.id" data-drag role="button" tabindex="0" class="card bar" :class="{ short: bar.span === 1, 'is-selected': board.placement?.id === bar.session.placement.id, stopped: cautionsOf(bar.session).some((one) => one.severity !== 'watch' && one.setAside === null) }" :data-placement="bar.session.placement.id" :data-activity="bar.session.activity.id" :data-slot="`${bar.from} ${OUT}`" :style="{ gridColumn: `${bar.column + 1} / span ${bar.span}`, gridRow: bar.lane + 1 }" @click="select({ kind: 'placement', id: bar.session.placement.id })" @keydown.enter.prevent.stop="select({ kind: 'placement', id: bar.session.placement.id })">
               <span v-if="bar.before" aria-label="since earlier">←</span><span class="card-title">{{ bar.session.activity.title }}</span><span v-if="bar.span > 1" class="small mute bar-center">{{ bar.session.center?.name }}</span><b v-if="cautionsOf(bar.session).some((one) => one.severity === 'stop')" class="brick small">Stop</b><span v-if="bar.after" class="to-end" aria-label="until later">→</span>
             </div>
           </div>
