@@ -5,7 +5,7 @@ import type { Placement, Unit, UnitSnapshot } from '@core/domain'
 import { endEarly, repeatOn, resolvePlan, slideFrom, stretchUnit, swapTwo, type Move } from '@core/plan'
 import { pulseOf, readingsOf } from '@core/pulse'
 import { Clock } from './services/clock'
-import { readSnapshot } from './services/snapshots'
+import { readSource } from './services/snapshots'
 import { change, Harness, TODAY } from './testing/harness'
 
 let harness: Harness
@@ -14,7 +14,7 @@ beforeAll(async () => {
 })
 afterAll(() => harness.stop())
 const UNIT = 'wheels-and-ramps'
-const snapshot = (): Promise<UnitSnapshot> => readSnapshot(harness.kobby.db, new Clock(harness.kobby.db, TODAY), UNIT)
+const snapshot = async (): Promise<UnitSnapshot> => (await readSource(harness.kobby.db, new Clock(harness.kobby.db, TODAY), UNIT)).snapshot
 
 describe('what stood before', () => {
   it('comes from the unit before, with since when', async () => {

@@ -1,13 +1,12 @@
 import { z } from 'zod'
 import type { Knex } from 'knex'
 import { Id } from '@core/domain'
-import { resolvePlan } from '@core/plan'
 import { daySheet, daySheetMarkdown } from '@core/sheet'
 import { guard } from '../http/guard'
 import { route, type Route } from '../http/routes'
 import type { Clock } from '../services/clock'
 import { NewShare, TickInput, type Shares } from '../services/shares'
-import { readSnapshot } from '../services/snapshots'
+import { readSource } from '../services/snapshots'
 
 const DayParams = z.strictObject({ unitId: Id, day: z.coerce.number().int().min(1).max(60) })
 const Token = z.strictObject({ token: z.string().regex(/^[\w-]{10,64}$/, 'This is no link of ours') })
@@ -17,12 +16,12 @@ export function handOverRoutes(db: Knex, clock: Clock, shares: Shares): Route[] 
   const guarded = guard()
   return [
     route({ method: 'get', path: '/units/:unitId/days/:day/sheet', summary: 'The sheet of one day', access: 'owner', params: DayParams }, async ({ params }) => {
-      const snapshot = await readSnapshot(db, clock, params.unitId)
-      return daySheet(snapshot, resolvePlan(snapshot), params.day)
+      const { snapshot, plan } = await readSource(db, clock, params.unitId)
+      return daySheet(snapshot, plan, params.day)
     }),
     route({ method: 'get', path: '/units/:unitId/days/:day/sheet.md', summary: 'The sheet of one day as Markdown', access: 'owner', params: DayParams }, async ({ params, ctx }) => {
-      const snapshot = await readSnapshot(db, clock, params.unitId)
-      const text = daySheetMarkdown(daySheet(snapshot, resolvePlan(snapshot), params.day))
+      const { snapshot, plan } = await readSource(db, clock, params.unitId)
+      const text = daySheetMarkdown(daySheet(snapshot, plan, params.day))
       ctx.type = 'text/markdown; charset=utf-8'
       ctx.attachment(`day-${params.day}.md`)
       ctx.body = text

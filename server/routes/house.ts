@@ -8,7 +8,7 @@ import { route, type Route } from '../http/routes'
 import type { Changes } from '../services/changes'
 import type { Clock } from '../services/clock'
 import { readSpokenFor, valuesOf } from '../services/snapshots'
-import { keptHouse, readHouse, readRows, readUnit } from '../store/rows'
+import { keptHouse, keptUnits, readHouse, readRows, readUnit } from '../store/rows'
 import type { Shares } from '../services/shares'
 
 const Scope = z.strictObject({ unitId: Id.nullable() })
@@ -18,12 +18,16 @@ const HISTORY_MOST = 200
 /** Reading the home and its units, and every change on them. */
 export function houseRoutes(db: Knex, clock: Clock, changes: Changes, shares: Shares): Route[] {
   const packed = new Packed()
+  const packedUnits = new Packed()
   return [
     route({ method: 'get', path: '/house', summary: 'Everything of the home, and today', access: 'owner' }, async ({ ctx }) => {
       const [house, today] = [await keptHouse(db), await clock.today()]
       await packed.answer(ctx, `${house.stamp} ${today}`, () => JSON.stringify({ today, rows: house.rows }))
     }),
-    route({ method: 'get', path: '/units', summary: 'All units', access: 'owner' }, async () => ({ rows: await readRows(db, 'unit') })),
+    route({ method: 'get', path: '/units', summary: 'All units', access: 'owner' }, async ({ ctx }) => {
+      const { stamp, rows } = await keptUnits(db)
+      await packedUnits.answer(ctx, stamp, () => JSON.stringify({ rows }))
+    }),
     route({ method: 'get', path: '/units/:unitId', summary: 'One unit with its ideas, placements, purchases and ticks', access: 'owner', params: UnitParams }, async ({ params, user }) => {
       const rows = await readUnit(db, params.unitId)
       if (!rows.some((row) => row.kind === 'unit')) throw notFound('unit')

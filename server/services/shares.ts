@@ -3,13 +3,12 @@ import type { Knex } from 'knex'
 import { z } from 'zod'
 import { addDays } from '@core/calendar'
 import { CalendarDate, Id, Line } from '@core/domain'
-import { resolvePlan } from '@core/plan'
 import { daySheet, type DaySheet } from '@core/sheet'
 import { invalid, notFound, Problem } from '../http/problem'
 import { hashToken, newToken } from './accounts'
 import type { Clock } from './clock'
 import type { Live } from './live'
-import { readSnapshot } from './snapshots'
+import { readSource } from './snapshots'
 
 export const NewShare = z.strictObject({ day: z.number().int().min(1).max(60), label: Line, endsOn: CalendarDate })
 /** A link on which families sign up for what to bring. */
@@ -49,14 +48,14 @@ export class Shares {
 
   /** Makes a link. Its secret is told once, here; only its hash is kept. */
   async create(unitId: string, input: z.infer<typeof NewShare>): Promise<Share & { token: string }> {
-    const snapshot = await readSnapshot(this.db, this.clock, unitId)
-    daySheet(snapshot, resolvePlan(snapshot), input.day)
+    const { snapshot, plan } = await readSource(this.db, this.clock, unitId)
+    daySheet(snapshot, plan, input.day)
     return this.make(unitId, 'day', input.day, input, snapshot.today)
   }
 
   /** Makes a link on which families sign up. */
   async createAsk(unitId: string, input: z.infer<typeof NewAskShare>): Promise<Share & { token: string }> {
-    const { today } = await readSnapshot(this.db, this.clock, unitId)
+    const { snapshot: { today } } = await readSource(this.db, this.clock, unitId)
     return this.make(unitId, 'ask', 0, input, today)
   }
 
@@ -105,8 +104,8 @@ export class Shares {
   /** What a link shows: one day's sheet and its ticks. */
   async open(token: string): Promise<{ label: string; endsOn: string; sheet: DaySheet; ticks: StoredTick[] }> {
     const share = await this.opened(token, 'day')
-    const snapshot = await readSnapshot(this.db, this.clock, share.unitId)
-    const sheet = daySheet(snapshot, resolvePlan(snapshot), share.day)
+    const { snapshot, plan } = await readSource(this.db, this.clock, share.unitId)
+    const sheet = daySheet(snapshot, plan, share.day)
     const onSheet = new Set(sheet.items.map((item) => item.placementId))
     return { label: share.label, endsOn: share.endsOn, sheet, ticks: (await this.ticks(share.unitId)).filter((tick) => onSheet.has(tick.placementId)) }
   }
@@ -123,8 +122,8 @@ export class Shares {
   }
 
   async tickByOwner(unitId: string, day: number, input: TickInput, by: string): Promise<StoredTick> {
-    const snapshot = await readSnapshot(this.db, this.clock, unitId)
-    return this.tick(daySheet(snapshot, resolvePlan(snapshot), day), unitId, input, by)
+    const { snapshot, plan } = await readSource(this.db, this.clock, unitId)
+    return this.tick(daySheet(snapshot, plan, day), unitId, input, by)
   }
 
   private async tick(sheet: DaySheet, unitId: string, input: TickInput, by: string): Promise<StoredTick> {

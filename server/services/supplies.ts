@@ -3,14 +3,14 @@ import type { Knex } from 'knex'
 import { addDays } from '@core/calendar'
 import type { FamilyPromise, Home, Purchase, Row, StockEntry } from '@core/domain'
 import { listWords } from '@core/format'
-import { byId, resolvePlan } from '@core/plan'
+import { byId } from '@core/plan'
 import { supplyMarkdown, supplyRows, tripWords, yearRows } from '@core/sheet'
 import { asksOf, supplyListOf, tripsOf, type AskLine, type ListSource, type SupplyLine } from '@core/supplies'
 import { notFound } from '../http/problem'
 import { readHistory, readHouse, readRow, readRows } from '../store/rows'
 import type { Clock } from './clock'
 import { csvOf } from './csvText'
-import { readSnapshot, valuesOf } from './snapshots'
+import { readSource, valuesOf } from './snapshots'
 
 /** What a list is called, and what is on it. */
 interface List { title: string; lines: SupplyLine[]; home: Home; sources: ListSource[] }
@@ -28,10 +28,7 @@ export class Supplies {
   /** The list of units together: the same function that the browser computes it with, on the same snapshots. */
   async list(unitIds: readonly string[]): Promise<List> {
     const sources: ListSource[] = []
-    for (const id of unitIds) {
-      const snapshot = await readSnapshot(this.db, this.clock, id)
-      sources.push({ snapshot, plan: resolvePlan(snapshot) })
-    }
+    for (const id of unitIds) sources.push(await readSource(this.db, this.clock, id))
     const { home } = sources[0].snapshot
     return { title: `What to get: ${listWords(sources.map(({ snapshot }) => snapshot.unit.name))}`, lines: supplyListOf(sources), home, sources }
   }

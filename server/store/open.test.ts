@@ -5,7 +5,7 @@ import { afterEach, beforeEach, expect, it } from 'vitest'
 import { Activity, Child, Home, Idea, Material, newIdea, newThemeObject, Placement, Purchase, Unit } from '@core/domain'
 import { aCenter, aChild, aHome, aMaterial, anActivity, aPlacement, aPurchase, aUnit, moment } from '@core/testing/build'
 import { openStore } from './open'
-import { deleteRow, readHouse, writeRow } from './rows'
+import { deleteRow, keptUnit, readHouse, writeRow } from './rows'
 import { MIGRATIONS, type Migration } from './schema'
 
 let folder: string
@@ -118,5 +118,21 @@ it('reads the house again only after one of its tables changed, and then what wa
   expect((await readHouse(db)).map((row) => [row.version, row.value])).toEqual([[2, { ...center, name: 'Large easel' }]])
   await deleteRow(db, 'center', 'easel')
   expect(await readHouse(db)).toEqual([])
+  await db.destroy()
+})
+
+it('reads a unit again only after a row of its own changed, however many others are asked for', async () => {
+  const db = await openStore(':memory:')
+  const ids = Array.from({ length: 20 }, (_, i) => `unit-${i}`)
+  for (const id of ids) await writeRow(db, 'unit', aUnit({ id }), 1)
+  const rowsOf = async (id: string) => (await keptUnit(db, id)).rows
+  const first = await rowsOf('unit-0')
+  await writeRow(db, 'unit', aUnit({ id: 'unit-1', name: 'Another' }), 2)
+  expect(await rowsOf('unit-0')).toBe(first)
+  await writeRow(db, 'material', aMaterial(), 1)
+  await writeRow(db, 'promise', { id: 'p', unitId: 'unit-0', materialId: 'thing', quantity: 1, family: 'A', by: '2026-03-01', state: 'coming' }, 1)
+  expect((await rowsOf('unit-0')).map((row) => row.kind)).toEqual(['unit', 'promise'])
+  for (const id of ids) expect((await rowsOf(id))[0].value.id).toBe(id)
+  expect((await rowsOf('unit-0')).map((row) => row.kind)).toEqual(['unit', 'promise'])
   await db.destroy()
 })

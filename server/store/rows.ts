@@ -24,37 +24,54 @@ export async function readRows<K extends ThingKind>(db: Knex, kind: K, unitId?: 
 /** Kinds that belong to the home rather than to one unit. */
 export const HOUSE_KINDS = THING_KINDS.filter((kind) => !([...UNIT_KINDS, ...LOG_KINDS] as readonly ThingKind[]).includes(kind))
 
-/** The house as it was read, and what says whether it still is. */
-export interface KeptHouse { stamp: string; rows: readonly Row[] }
-const kept = new WeakMap<Knex, KeptHouse>()
+/** Rows as they were read, and what says whether they still are. */
+export interface KeptRows { stamp: string; rows: readonly Row[] }
+const kept = new WeakMap<Knex, Map<string, KeptRows>>()
+/** Units whose rows are kept: those that screens and sheets ask for at the same time, and some more. */
+const MOST_KEPT = 12
 
-/** Changes with every write on the house: how many rows each of its tables has, their versions in all, and when the last was written. */
-async function stampOf(db: Knex): Promise<string> {
-  const parts = HOUSE_KINDS.map((kind) => db(TABLES[kind]).select(db.raw('count(*) as n, sum(version) as v, max(updated_at) as at')))
+/** Changes with every write on the rows: how many each table has of them, their versions in all, and when the last was written. */
+async function stampOf(db: Knex, kinds: readonly ThingKind[], unitId?: string): Promise<string> {
+  const parts = kinds.map((kind) => {
+    const query = db(TABLES[kind]).select(db.raw('count(*) as n, sum(version) as v, max(updated_at) as at'))
+    return unitId === undefined ? query : query.where(kind === 'unit' ? { id: unitId } : { unit_id: unitId })
+  })
   const [first, ...rest] = parts
-  return JSON.stringify(await first.unionAll(rest))
+  return JSON.stringify(await (rest.length ? first.unionAll(rest) : first))
 }
 
 /**
- * Everything of the house. It is asked for often and seldom differs, and a library of hundreds of ideas takes long to parse, so what was
- * read is kept until one of its tables changes. What is returned is shared: nobody changes it.
+ * Rows of some kinds, all of them or those of a unit. They are asked for often and seldom differ, and a library of hundreds of ideas takes
+ * long to parse, so what was read is kept until one of the tables changes. What is returned is shared: nobody changes it.
  */
-export async function keptHouse(db: Knex): Promise<KeptHouse> {
-  const stamp = await stampOf(db)
-  const known = kept.get(db)
-  if (known?.stamp === stamp) return known
-  const house: KeptHouse = { stamp, rows: (await Promise.all(HOUSE_KINDS.map((kind) => readRows(db, kind)))).flat() }
-  kept.set(db, house)
-  return house
+async function keptRows(db: Knex, kinds: readonly ThingKind[], unitId?: string): Promise<KeptRows> {
+  const key = unitId ?? kinds.join()
+  const all = kept.get(db) ?? new Map<string, KeptRows>()
+  kept.set(db, all)
+  const stamp = await stampOf(db, kinds, unitId)
+  const known = all.get(key)
+  const now: KeptRows = known?.stamp === stamp ? known : { stamp, rows: (await Promise.all(kinds.map((kind) => readRows(db, kind, unitId)))).flat() }
+  // The one asked for last stands last, so that the first is the one to let go.
+  all.delete(key)
+  all.set(key, now)
+  if (all.size > MOST_KEPT) all.delete(all.keys().next().value!)
+  return now
 }
+
+/** Everything of the house. */
+export const keptHouse = (db: Knex): Promise<KeptRows> => keptRows(db, HOUSE_KINDS)
+/** All units, by themselves. */
+export const keptUnits = (db: Knex): Promise<KeptRows> => keptRows(db, ['unit'])
+/** What belongs to one unit. */
+export const keptUnit = (db: Knex, unitId: string): Promise<KeptRows> => keptRows(db, UNIT_KINDS, unitId)
 
 /** The rows of {@link keptHouse}. */
 export const readHouse = async (db: Knex): Promise<readonly Row[]> => (await keptHouse(db)).rows
 
 /** Everything of one unit, the half ideas that belong to none, and what was bought for the house lately: it lies in the same cart. */
 export const readUnit = async (db: Knex, unitId: string): Promise<Row[]> => {
-  const own = await Promise.all(UNIT_KINDS.map((kind) => readRows(db, kind as ThingKind, unitId)))
-  return [...own.flat(), ...(await readLooseIdeas(db)), ...(await readHousePurchases(db))]
+  const { rows } = await keptUnit(db, unitId)
+  return [...rows, ...(await readLooseIdeas(db)), ...(await readHousePurchases(db))]
 }
 
 /** For how long what was bought for the house comes with a unit, in milliseconds: two days, whatever the time zone. */
