@@ -111,7 +111,8 @@ const tidy = (quantity: number) => Number(quantity.toFixed(3))
 const COUNTED: Record<BaseUnit, string> = { each: 'one by one', sheet: 'in sheets', g: 'by weight', ml: 'by volume', cm: 'by length' }
 
 /**
- * Reads an amount as people write it: "40", "1 1/2 cups", "2 lb 4 oz", "3.5 kg", "6 ft". A bare number is in `bareIn`. Weight and volume meet only through the material's density.
+ * Reads an amount as people write it: "40", "1 1/2 cups", "2 lb 4 oz", "3.5 kg", "6 ft". Weight and volume meet only through the
+ * material's density.
  *
  * @param text what was written; may be negative, which is for the caller to refuse
  * @param of what the amount is of

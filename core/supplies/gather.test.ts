@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { suits, suitsEveryone } from '../attendance/suits'
+import type { Material } from '../domain'
 import { byId, resolvePlan } from '../plan/resolve'
 import { aChild, aHome, aMaterial, anActivity, aNeed, aPlacement, aSnapshot, children, moment, setUp } from '../testing/build'
+import { freeMaterials } from './spokenFor'
 import { supplyList } from './supplyList'
 import { toGet } from './toGet'
 import { getByWords, needWords, packWords } from './words'
@@ -35,6 +37,15 @@ describe('what an idea would take beyond the house', () => {
     const activity = anActivity({ requirements: [aNeed('thing', { basis: { by: 'child' }, quantity: 2 }), aNeed('ring'), aNeed('tube')] })
     const parts = suits(activity, trial(children(3), materials))
     expect(toGet(activity, parts, byId(materials))).toMatchObject({ cost: 120, materials: [{ id: 'thing' }, { id: 'tube' }] })
+  })
+  it('does not count on what the unit before will use up', () => {
+    const spoken = (materialId: string, quantity: number) => ({ materialId, unitId: 'before', unit: 'Before', quantity })
+    const materials = [aMaterial({ onHand: 6 }), aMaterial({ id: 'ring', onHand: 9 }), aMaterial({ id: 'sand', way: 'have' })]
+    const free = freeMaterials(materials, [spoken('thing', 4), spoken('ring', 20), spoken('sand', 5)])
+    expect(free.map((one) => one.onHand)).toEqual([2, 0, 0])
+    const activity = anActivity({ requirements: [aNeed('thing', { quantity: 3 }), aNeed('sand')] })
+    const short = (list: readonly Material[]) => toGet(activity, suits(activity, trial([aChild()], [...list])), byId(list)).materials.map((one) => one.id)
+    expect([short(materials), short(free)]).toEqual([[], ['thing']])
   })
 })
 

@@ -6,6 +6,15 @@ import { tidy } from './needs'
 export const freeOf = (material: Material, spokenFor: readonly SpokenFor[]): number =>
   (spokenFor.length ? tidy(Math.max(0, countedOn(material) - spokenFor.reduce((sum, one) => sum + one.quantity, 0))) : countedOn(material))
 
+/** Materials with only what is free of them on hand, for an idea that is looked at before it has a place on a plan. */
+export function freeMaterials(materials: readonly Material[], spokenFor: readonly SpokenFor[]): readonly Material[] {
+  if (!spokenFor.length) return materials
+  return materials.map((one) => {
+    const others = spokenFor.filter(({ materialId }) => materialId === one.id)
+    return others.length && one.way !== 'have' ? { ...one, onHand: freeOf(one, others) } : one
+  })
+}
+
 /** What is spoken for as far as the house has it: the unit that begins first takes first. What they are short of they get themselves. */
 export function inHouse(material: Material, spokenFor: SpokenFor[]): SpokenFor[] {
   if (!spokenFor.length || material.way === 'have') return []

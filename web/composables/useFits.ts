@@ -3,6 +3,7 @@ import type { Activity, Material } from '@core/domain'
 import { fitOf, timesFor, type Fit, type FitContext, type TimeFit, type UsedBefore } from '@core/fit'
 import { isOpen, addDays } from '@core/calendar'
 import { byId } from '@core/plan'
+import { freeMaterials } from '@core/supplies'
 import { api } from '../api/client'
 import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
@@ -24,7 +25,7 @@ export function useFits(more: () => readonly Material[] = () => []) {
     return found
   })
   const context = computed<FitContext | null>(() => house.home
-    ? { home: house.home, children: house.children, centers: house.centers, materials: more().length ? byId([...more(), ...house.materials]) : house.materialsById, dates: dates.value }
+    ? { home: house.home, children: house.children, centers: house.centers, materials: byId([...more(), ...freeMaterials(house.materials, store.spokenFor)]), dates: dates.value }
     : null)
   const fits = computed(() => (void context.value, new WeakMap<Activity, Fit>()))
   const times = computed(() => (void context.value, new WeakMap<Activity, TimeFit[]>()))

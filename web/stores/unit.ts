@@ -130,5 +130,5 @@ export const useUnit = defineStore('unit', () => {
     takeTick(await api.tick(id.value!, day, { placementId, step, done }))
   }
 
-  return { id, unit, theme, placements, ideas, loose, purchases, promises, activities, activitiesById, ready, loading, failed, fault, snapshot, readings, tryReadings, days, today, ticks, unplaced, sharesChanged, open, load, commit, tick }
+  return { id, unit, theme, placements, ideas, loose, purchases, promises, activities, activitiesById, ready, loading, failed, fault, snapshot, readings, tryReadings, days, today, ticks, spokenFor, unplaced, sharesChanged, open, load, commit, tick }
 })
