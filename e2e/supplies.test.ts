@@ -99,7 +99,7 @@ describe('the list', () => {
     await desk.goto(home.base + UNIT + '/get-ready')
   })
   it('takes another unit along, and buys what both need once', async () => {
-    await desk.click('.also')
+    await (await desk.waitForSelector('.also'))!.click()
     await (await desk.waitForSelector('.v-overlay-container .v-list-item ::-p-text(Wheels and Ramps)'))!.click()
     await sees(desk, 'What to get for Wind and Kites and Wheels and Ramps')
     await desk.keyboard.press('Escape')

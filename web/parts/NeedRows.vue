@@ -75,7 +75,7 @@ const faulty = (i: number) => Object.keys(props.errors).some((key) => key.starts
 <style scoped>
 .needs { gap: 6px; }
 .need :deep(.v-field) { --v-field-padding-start: 10px; --v-field-padding-end: 6px; font-size: 15px; }
-.need { display: grid; grid-template-columns: minmax(0, 1fr) 100px 148px 118px auto; gap: 8px; align-items: center; padding: 6px 10px; }
+.need { display: grid; grid-template-columns: minmax(0, 1fr) 88px 148px 88px auto; gap: 8px; align-items: center; padding: 6px 10px; }
 .need .of { grid-column: 3; grid-row: 2; }
 .detail { grid-column: 1 / -1; display: grid; grid-template-columns: minmax(0, 1fr) 86px auto; gap: 10px; align-items: end; border-top: 1px solid var(--edge); padding-top: 8px; }
 .detail .as-well { grid-column: 1 / -1; }

@@ -39,8 +39,8 @@ const typed = ref<{ id: string; par: number | null } | null>(null)
 <template>
   <div class="standing">
     <p class="mute">{{ kept.length ? `${countWords(kept.length, 'thing')} the house always keeps, ${low.length ? `${low.length} low: they are on the list of the unit that runs` : 'none low'}.` : 'Nothing is on the standing list yet: wipes, paper, glue, whatever must never run out.' }}</p>
-    <table v-if="kept.length"><thead><tr><th scope="col">What</th><th scope="col" class="num">On hand</th><th scope="col">The least</th><th scope="col">Low by</th><th scope="col" class="wide">Costs</th><th scope="col"><span class="sr-only">Take off</span></th></tr></thead>
-      <tbody><tr v-for="{ one, short, cost } in kept" :key="one.id" :class="{ on: openId === one.id }"><td><button type="button" class="why name" @click="emit('open', one.id)">{{ one.name }}</button></td><td class="num">{{ words(one, one.onHand) }}</td><td><AmountField class="par" :model-value="typed?.id === one.id ? typed.par : one.par" :of="one" :label="`The least of ${one.name}`" @update:model-value="typed = { id: one.id, par: $event }" @done="setPar(one, typed?.id === one.id ? typed.par : one.par)" /></td><td :class="{ ember: short > 0 }">{{ short ? words(one, short) : '' }}</td><td class="wide">{{ cost === null ? '' : moneyWords(cost, house.home!.currency) }}</td><td><button type="button" class="why small" :aria-label="`take off: ${one.name}`" @click="drop(one)">take off</button></td></tr></tbody></table>
+    <table v-if="kept.length"><thead><tr><th scope="col">What</th><th scope="col" class="num">On hand</th><th scope="col">The least</th><th scope="col" class="wide">Low by</th><th scope="col" class="wide">Costs</th><th scope="col"><span class="sr-only">Take off</span></th></tr></thead>
+      <tbody><tr v-for="{ one, short, cost } in kept" :key="one.id" :class="{ on: openId === one.id }"><td><button type="button" class="why name" @click="emit('open', one.id)">{{ one.name }}</button></td><td class="num">{{ words(one, one.onHand) }}<span v-if="short" class="narrow small ember">{{ words(one, short) }} low</span></td><td><AmountField class="par" :model-value="typed?.id === one.id ? typed.par : one.par" :of="one" :label="`The least of ${one.name}`" @update:model-value="typed = { id: one.id, par: $event }" @done="setPar(one, typed?.id === one.id ? typed.par : one.par)" /></td><td class="wide" :class="{ ember: short > 0 }">{{ short ? words(one, short) : '' }}</td><td class="wide">{{ cost === null ? '' : moneyWords(cost, house.home!.currency) }}</td><td><button type="button" class="why small" :aria-label="`take off: ${one.name}`" @click="drop(one)">take off</button></td></tr></tbody></table>
     <v-autocomplete :model-value="more" class="add" :items="others" aria-label="Put something on the standing list" placeholder="Put something on the list" auto-select-first @update:model-value="add($event)" />
   </div>
 </template>
@@ -54,6 +54,7 @@ tr.on td { background: var(--spruce-tint); }
 .num { text-align: right; white-space: nowrap; }
 .par { width: 128px; }
 .name { color: var(--ink); font-weight: 650; text-decoration: none; padding: 2px 0; }
+.narrow { display: none; }
 .add { max-width: 360px; }
-@media (max-width: 720px) { .wide { display: none; } td, th { padding: 7px 6px; } .par { width: 104px; } }
+@media (max-width: 720px) { .wide { display: none; } .narrow { display: block; } td, th { padding: 7px 5px; } .par { width: 112px; } .par :deep(.v-field) { --v-field-padding-start: 8px; --v-field-padding-end: 6px; } }
 </style>

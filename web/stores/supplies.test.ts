@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { startsFrom, stocked } from '@core/supplies'
-import type { Change, Material, ThingKind } from '@core/domain'
+import type { Change, Material, Row, ThingKind } from '@core/domain'
 import { FILE_LISTS } from '@core/files'
 import { demoHome } from '@demo/home'
 import { api, type Applied } from '../api/client'
@@ -108,7 +108,7 @@ describe('another unit on the same list', () => {
     const supplies = useSupplies()
     const file = demoHome(TODAY)
     const of = (kind: 'placement' | 'idea') => (kind === 'placement' ? file.placements : file.ideas).filter((one) => one.unitId === 'wheels-and-ramps').map((value) => ({ kind, version: 1, value }))
-    vi.spyOn(api, 'unit').mockResolvedValueOnce({ rows: [...of('placement'), ...of('idea')], ticks: [], steps: { undo: null, redo: null } } as never)
+    vi.spyOn(api, 'unit').mockResolvedValueOnce({ rows: [...of('placement'), ...of('idea')] as Row[], spokenFor: [], ticks: [], steps: { undo: null, redo: null } })
     const alone = supplies.lines.length
     await supplies.takeAlong('wheels-and-ramps', true)
     expect([supplies.sources.length, supplies.lines.length > alone, supplies.also]).toEqual([2, true, ['wheels-and-ramps']])
