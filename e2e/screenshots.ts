@@ -8,10 +8,11 @@ const FOLDER = 'docs/screenshots'
 const UNIT = '/units/wind-and-kites'
 const WHEELS = '/units/wheels-and-ramps'
 const KITE_TAILS = '[data-placement="wind-and-kites-21"]'
-interface Shot { name: string; path: string; wait: string; click?: string; size?: typeof PHONE; look?: 'dark' }
+/** `then` is what the click brings: parts that are fetched when they open come later than the rest. */
+interface Shot { name: string; path: string; wait: string; click?: string; then?: string; size?: typeof PHONE; look?: 'dark' }
 const SHOTS: Shot[] = [
-  { name: 'lay-out', path: `${UNIT}/lay-out`, wait: KITE_TAILS, click: KITE_TAILS },
-  { name: 'room', path: `${WHEELS}/lay-out?view=room`, wait: '.plan', click: '[data-center=sensory-bin]' },
+  { name: 'lay-out', path: `${UNIT}/lay-out`, wait: KITE_TAILS, click: KITE_TAILS, then: '.pocket [aria-label=Needs]' },
+  { name: 'room', path: `${WHEELS}/lay-out?view=room`, wait: '.plan', click: '[data-center=sensory-bin]', then: '.pocket h2' },
   { name: 'well-rounded', path: `${WHEELS}/lay-out?view=rounded`, wait: '.map text' },
   { name: 'adults', path: `${WHEELS}/lay-out?view=adults`, wait: '.stretch' },
   { name: 'spark', path: `${UNIT}/spark`, wait: '.object' },
@@ -19,13 +20,13 @@ const SHOTS: Shot[] = [
   { name: 'library', path: '/library?open=sail-a-cork', wait: '.details' },
   { name: 'write-an-idea', path: '/library/new?copy=dough-diamonds&unit=wind-and-kites', wait: '.stage' },
   { name: 'start-a-unit', path: '/units?new=1', wait: '.styles' },
-  { name: 'get-ready', path: `${UNIT}/get-ready`, wait: '.line', click: '.line .name' },
+  { name: 'get-ready', path: `${UNIT}/get-ready`, wait: '.line', click: '.line .name', then: '.pocket h3' },
   { name: 'families', path: `${WHEELS}/get-ready?tab=families`, wait: '.ask' },
-  { name: 'phone-shop', path: `${UNIT}/shop?shop=the craft shop`, wait: '.item', click: '.item:last-child .what', size: PHONE, look: 'dark' },
+  { name: 'phone-shop', path: `${UNIT}/shop?shop=the craft shop`, wait: '.item', click: '.item:last-child .what', then: '.found', size: PHONE, look: 'dark' },
   { name: 'hand-over', path: `${UNIT}/hand-over`, wait: '.sheet' },
   { name: 'run', path: `${UNIT}/run`, wait: '.sheet' },
   { name: 'home', path: '/home?tab=children&open=oona', wait: '.field' },
-  { name: 'pantry', path: '/pantry', wait: '.pantry tbody tr', click: '.pantry tbody tr:nth-child(9) .name' },
+  { name: 'pantry', path: '/pantry', wait: '.pantry tbody tr', click: '.pantry tbody tr:nth-child(9) .name', then: '.pocket .field' },
   { name: 'cautions', path: '/cautions', wait: '.rule' },
   { name: 'phone-plan', path: `${UNIT}/lay-out`, wait: '[data-placement]', size: PHONE },
 ]
@@ -45,6 +46,7 @@ for (const shot of [...SHOTS, { name: 'phone-day', path: `/day/${token}`, wait: 
   await page.goto(home.base + shot.path)
   await page.waitForSelector(shot.wait)
   if (shot.click) await page.$eval(shot.click, (element) => (element as HTMLElement).click())
+  if (shot.then) await page.waitForSelector(shot.then)
   await page.evaluate('document.fonts.ready.then(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))))')
   await page.screenshot({ path: `${FOLDER}/${shot.name}.png` })
   if (errors.length) throw new Error(`${shot.name}: ${errors.join('; ')}`)
