@@ -30,7 +30,10 @@ function change() {
 const written = ref<Took>({})
 function setTook(id: string) {
   const quantity = written.value[id]
-  if (quantity !== undefined && !Number.isNaN(quantity) && quantity !== props.placement.took[id]) void supplies.setTook(props.placement, { ...props.placement.took, [id]: quantity }, title.value)
+  if (quantity === undefined || Number.isNaN(quantity)) return
+  // From here on what is saved stands in the field, after an undo too.
+  delete written.value[id]
+  if (quantity !== props.placement.took[id]) void supplies.setTook(props.placement, { ...props.placement.took, [id]: quantity }, title.value)
 }
 const note = ref(props.placement.went?.note ?? '')
 watch(() => props.placement.went?.note, (now) => (note.value = now ?? ''))

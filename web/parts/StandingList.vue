@@ -29,8 +29,10 @@ function add(id: string | null) {
 }
 const drop = (one: Material) => house.commit(`${one.name} off the standing list`, [{ put: 'material', value: { ...one, par: null } }])
 function setPar(one: Material, par: number | null) {
+  // What cannot be read stays as it was typed until it is mended.
+  if (par === null || Number.isNaN(par)) return
   typed.value = null
-  if (par !== null && !Number.isNaN(par) && par !== one.par) void house.commit(`The least of ${one.name}`, [{ put: 'material', value: { ...one, par } }])
+  if (par !== one.par) void house.commit(`The least of ${one.name}`, [{ put: 'material', value: { ...one, par } }])
 }
 /** The least that is being written, until its field is left. */
 const typed = ref<{ id: string; par: number | null } | null>(null)
