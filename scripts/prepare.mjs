@@ -2,6 +2,7 @@ import { spawn, spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { dirname, join, resolve } from 'node:path'
+import { createInterface } from 'node:readline'
 import { fileURLToPath } from 'node:url'
 import { gzipSync } from 'node:zlib'
 
@@ -87,13 +88,16 @@ export async function build() {
 
 /** Starts the server as a process of its own; resolves with its address once it listens. */
 export function startServer(env, onExit) {
+  // Its log goes to the same place as this one's errors.
   const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'pipe', 'inherit'] })
   child.on('exit', (code) => onExit?.(code))
   return new Promise((done, fail) => {
     child.once('exit', (code) => fail(new Error(`The server ended with ${code}`)))
-    child.stdout.on('data', (data) => {
-      const found = /http:\/\/\S+/.exec(String(data))
-      if (found) done({ child, address: found[0].replace(/\/$/, '') })
+    // Its first line says where it is; whatever else it says is passed on.
+    createInterface({ input: child.stdout }).on('line', (line) => {
+      const found = /^Kobby is at (http:\/\/\S+)/.exec(line)
+      if (found) done({ child, address: found[1].replace(/\/$/, ''), line })
+      else say(line)
     })
   })
 }

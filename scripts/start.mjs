@@ -3,8 +3,8 @@ import { build, endWith, install, startServer, say } from './prepare.mjs'
 try {
   await install()
   await build()
-  const { child, address } = await startServer({}, (code) => process.exit(code ?? 0))
-  say(`Kobby is at ${address}/`)
+  const { child, line } = await startServer({}, (code) => process.exit(code ?? 0))
+  say(line)
   endWith(child)
 } catch (error) {
   say(error.message)

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { demoHome } from '@demo/home'
-import { change, Harness, OWNER, TODAY } from './testing/harness'
+import { change, Harness, linkTick, OWNER, TODAY } from './testing/harness'
 
 const WIND = '/api/v1/units/wind-and-kites'
 let kobby: Harness
@@ -169,14 +169,14 @@ describe('a link to a day', () => {
     const { token } = await share()
     const line = await kobby.listen('/api/v1/events?unit=wind-and-kites')
     const placementId = 'wind-and-kites-21'
-    const ticked = await kobby.stranger().call('PUT', `/api/v1/shared/${token}/ticks`, { placementId, step: 'step-1', done: true })
+    const ticked = await kobby.stranger().call('PUT', `/api/v1/shared/${token}/ticks`, linkTick(placementId, 'step-1'))
     expect([ticked.status, ticked.body]).toMatchObject([200, { by: 'Teo', done: true }])
     await line.until('"type":"tick"')
     line.stop()
     expect((await kobby.call('GET', WIND)).body.ticks).toMatchObject([{ placementId, step: 'step-1', done: true, by: 'Teo' }])
-    const wrong = await kobby.stranger().call('PUT', `/api/v1/shared/${token}/ticks`, { placementId, step: 'step-99', done: true })
+    const wrong = await kobby.stranger().call('PUT', `/api/v1/shared/${token}/ticks`, linkTick(placementId, 'step-99'))
     expect([wrong.status, wrong.body.errors[0].field]).toEqual([422, 'step'])
-    const other = await kobby.stranger().call('PUT', `/api/v1/shared/${token}/ticks`, { placementId: 'wind-and-kites-34', step: 'step-1', done: true })
+    const other = await kobby.stranger().call('PUT', `/api/v1/shared/${token}/ticks`, linkTick('wind-and-kites-34', 'step-1'))
     expect(other.status).toBe(422)
   })
   it('ends when it is withdrawn and when its date has passed', async () => {

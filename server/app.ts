@@ -34,6 +34,8 @@ export interface Settings {
   web: string
   /** Fixed date for demos and tests. */
   today?: string
+  /** Where the system's clock is read; the system's own without it. */
+  now?: () => Date
   log?: Logger
 }
 
@@ -52,15 +54,15 @@ const LARGEST_FILE = '40mb'
 /** Puts the application together on one database. The caller listens. */
 export async function createKobby(settings: Settings): Promise<Kobby> {
   const log = settings.log ?? pino({ level: 'silent' })
-  const db = await openStore(settings.file)
-  const clock = new Clock(db, settings.today)
+  const db = await openStore(settings.file, undefined, settings.now)
+  const clock = new Clock(settings.today, settings.now)
   const live = new Live()
-  const accounts = new Accounts(db)
+  const accounts = new Accounts(db, clock)
   const changes = new Changes(db, live, clock)
-  const shares = new Shares(db, clock, live)
+  const shares = new Shares(db, clock, live, changes)
   const supplies = new Supplies(db, clock)
   const routes = [
-    ...sessionRoutes(accounts, clock), ...houseRoutes(db, clock, changes, shares), ...handOverRoutes(db, clock, shares),
+    ...sessionRoutes(db, accounts, clock), ...houseRoutes(db, clock, changes), ...handOverRoutes(db, clock, shares),
     ...fileRoutes(new PlanFiles(db, changes)), ...tablesRoutes(db, changes), ...eventRoutes(live, shares), ...supplyRoutes(supplies, new Asks(db, supplies, shares, changes), shares),
   ]
   const description = openApi(routes, { ...thingSchemas(), PlanFile: jsonSchemaOf(PlanFile) })

@@ -14,7 +14,7 @@ beforeAll(async () => {
 })
 afterAll(() => harness.stop())
 const UNIT = 'wheels-and-ramps'
-const snapshot = async (): Promise<UnitSnapshot> => (await readSource(harness.kobby.db, new Clock(harness.kobby.db, TODAY), UNIT)).snapshot
+const snapshot = async (): Promise<UnitSnapshot> => (await readSource(harness.kobby.db, new Clock(TODAY), UNIT)).snapshot
 
 describe('what stood before', () => {
   it('comes from the unit before, with since when', async () => {

@@ -58,11 +58,11 @@ describe('the log', () => {
 
 describe('today', () => {
   it('is the fixed date, or that of the home’s own time zone', async () => {
-    expect(await new Clock(kobby.kobby.db, '2026-03-10').today()).toBe('2026-03-10')
+    expect(await new Clock('2026-03-10').today(kobby.kobby.db)).toBe('2026-03-10')
     const here = new Intl.DateTimeFormat('en-CA', { timeZone: 'America/New_York' }).format(new Date())
-    expect(await new Clock(kobby.kobby.db, undefined).today()).toBe(here)
+    expect(await new Clock().today(kobby.kobby.db)).toBe(here)
   })
-  it('refuses a fixed date that does not exist', () => expect(() => new Clock(kobby.kobby.db, '2026-02-30')).toThrow('KOBBY_TODAY'))
+  it('refuses a fixed date that does not exist', () => expect(() => new Clock('2026-02-30')).toThrow('KOBBY_TODAY'))
 })
 
 it('tells a right password from a wrong one, whatever way its letters were typed', async () => {

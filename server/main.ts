@@ -2,7 +2,8 @@ import { join, resolve } from 'node:path'
 import { pino } from 'pino'
 import { createKobby } from './app'
 
-const log = pino({ level: process.env.KOBBY_LOG ?? 'warn' })
+// The log goes where errors go: the address alone is on the standard output, for whoever started this.
+const log = pino({ level: process.env.KOBBY_LOG ?? 'warn' }, pino.destination(2))
 const host = process.env.HOST ?? '127.0.0.1'
 const port = Number(process.env.PORT ?? 4180)
 const data = resolve(process.env.KOBBY_DATA ?? 'data')

@@ -90,7 +90,7 @@ describe('what is bought for the house', () => {
   it('comes with every unit for a day or two, since it lies in the same cart, and is no unit\'s money', async () => {
     await post([{ op: 'put', kind: 'purchase', base: 0, value: aPurchase({ id: 'buy-for-the-house', unitId: null, materialId: 'copy-paper', quantity: 100, paid: 200, date: TODAY }) }])
     expect((await kobby.rows(WIND)).some((row) => row.value.id === 'buy-for-the-house')).toBe(true)
-    const { snapshot } = await readSource(kobby.kobby.db, new Clock(kobby.kobby.db, TODAY), 'wind-and-kites')
+    const { snapshot } = await readSource(kobby.kobby.db, new Clock(TODAY), 'wind-and-kites')
     expect(snapshot.purchases.some((one) => one.id === 'buy-for-the-house')).toBe(false)
     await kobby.kobby.db('purchases').where({ id: 'buy-for-the-house' }).update({ updated_at: '2026-01-01T00:00:00.000Z' })
     expect((await kobby.rows(WIND)).some((row) => row.value.id === 'buy-for-the-house')).toBe(false)
@@ -100,7 +100,7 @@ describe('what is bought for the house', () => {
 describe('the list as a file', () => {
   it('is the list that the screen computes, as a table, as text, and as entries of a calendar', async () => {
     const csv = (await kobby.call('GET', `${WHEELS}/supplies.csv`)).body as string
-    const lines = supplyListOf([await readSource(kobby.kobby.db, new Clock(kobby.kobby.db, TODAY), 'wheels-and-ramps')])
+    const lines = supplyListOf([await readSource(kobby.kobby.db, new Clock(TODAY), 'wheels-and-ramps')])
     expect(csv.trim().split('\r\n')).toHaveLength(lines.length + 1)
     const markdown = (await kobby.call('GET', `${WHEELS}/supplies.md`)).body as string
     expect(markdown).toContain('# What to get: Wheels and Ramps')

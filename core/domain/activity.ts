@@ -89,6 +89,8 @@ export const Activity = z
     requirements: z.array(Requirement).max(40),
     prep: z.array(PrepStep).max(20),
     steps: z.array(Sentence).min(1, 'Write at least one step').max(9),
+    /** A name for each step that stays with it when they are put in another order; empty while they are as they were first written. */
+    stepIds: z.array(Id).max(9).default([]),
     say: z.array(Sentence).max(4),
     lookFor: z.array(Sentence).max(4),
     easier: Sentence.or(z.literal('')),
@@ -105,6 +107,9 @@ export const Activity = z
   })
   .superRefine((activity, ctx) => {
     const seen = new Set<string>()
+    if (activity.stepIds.length && (activity.stepIds.length !== activity.steps.length || new Set(activity.stepIds).size < activity.stepIds.length)) {
+      ctx.addIssue({ code: 'custom', path: ['stepIds'], message: 'Each step has one id of its own' })
+    }
     activity.variants.forEach((variant, i) => {
       if (seen.has(variant.id)) ctx.addIssue({ code: 'custom', path: ['variants', i, 'id'], message: 'Two variants have this id' })
       seen.add(variant.id)
@@ -125,3 +130,28 @@ export const Activity = z
     )
   })
 export type Activity = z.infer<typeof Activity>
+
+/** What a tick calls the steps of an activity, in their order: by what they were named, else by where they first stood. */
+export const stepIdsOf = ({ steps, stepIds }: Pick<Activity, 'steps' | 'stepIds'>): string[] => steps.map((_, i) => stepIds[i] ?? `step-${i + 1}`)
+/** The ids to keep with steps, from what each is to be called: none while each stands where it first stood. */
+export const keptStepIds = (ids: readonly string[]): string[] => (ids.every((id, i) => id === `step-${i + 1}`) ? [] : [...ids])
+/**
+ * Ids for steps that were written anew, as in a table: a step that says the same is the same step, all others are new ones.
+ *
+ * @param known the activity as it was, if it was there
+ */
+export function stepIdsFor(steps: readonly string[], known: Pick<Activity, 'steps' | 'stepIds'> | undefined): string[] {
+  const before = new Map<string, string[]>()
+  const had = known ? stepIdsOf(known) : []
+  known?.steps.forEach((text, i) => before.set(text, [...(before.get(text) ?? []), had[i]]))
+  const taken = new Set(had)
+  let next = 0
+  const fresh = () => {
+    do next++
+    while (taken.has(`step-${next}`))
+    return `step-${next}`
+  }
+  return keptStepIds(steps.map((text) => before.get(text)?.shift() ?? fresh()))
+}
+/** What a tick calls that which one stage does. */
+export const variantStepId = (variantId: string): string => `variant-${variantId}`

@@ -46,7 +46,3 @@ export const Placement = z.strictObject({
   went: z.strictObject({ liked: z.number().int().min(0).max(3), note: OptionalLine }).nullable().default(null),
 })
 export type Placement = z.infer<typeof Placement>
-
-/** One step of a placement, ticked by whoever did it. */
-export const Tick = z.strictObject({ placementId: Id, step: Id, done: z.boolean(), at: z.iso.datetime(), by: Line })
-export type Tick = z.infer<typeof Tick>

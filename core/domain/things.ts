@@ -8,6 +8,7 @@ import { Material } from './material'
 import { Placement } from './placement'
 import { Id, Line, Version } from './primitives'
 import { StockEntry, StockOp } from './stock'
+import { TickOp } from './tick'
 import { FamilyPromise, Idea, Purchase, Unit } from './unit'
 
 /** Every kind of row that people edit, with its schema. Form, API, file and store all go through this table. */
@@ -40,10 +41,12 @@ const Put = z.discriminatedUnion('kind', [
 ])
 const Remove = z.strictObject({ op: z.literal('remove'), kind: z.enum(THING_KINDS as [ThingKind, ...ThingKind[]]), id: Id, base: Version })
 
-/** One write: put a whole row, remove it, or change what is on hand of a material by an amount. */
-export const Op = z.discriminatedUnion('op', [Put, Remove, StockOp])
+/** One write: put a whole row, remove it, change what is on hand of a material by an amount, or tick a step. */
+export const Op = z.discriminatedUnion('op', [Put, Remove, StockOp, TickOp])
 export type Op = z.infer<typeof Op>
 export type PutOp = z.infer<typeof Put>
+/** A write of a whole row, with the version that it starts from. */
+export type RowOp = Exclude<Op, StockOp | TickOp>
 
 /** A change: several writes that hold together, named in the user's words for undo and the log. */
 export const Change = z.strictObject({

@@ -1,4 +1,4 @@
-import { Activity, STAGES, type Attention, type Basis, type CenterKind, type GroupForm, type LearningDomain, type PrepStep, type Requirement, type Stage, type Variant } from '../domain'
+import { Activity, keptStepIds, STAGES, stepIdsOf, type Attention, type Basis, type CenterKind, type GroupForm, type LearningDomain, type PrepStep, type Requirement, type Stage, type Variant } from '../domain'
 import { textsOf, variantsFrom } from './variants'
 
 /** A variant as a form names it before it has an id: "does preschool", "beside infant". */
@@ -83,7 +83,7 @@ export function draftOf(activity: Activity): ActivityDraft {
       only: keys(one.variants), adult: one.reach === 'adult', alternatives: [...one.alternatives],
     })),
     prep: activity.prep.map((one) => ({ id: one.id, text: one.text, minutes: one.minutes, wait: one.wait === 'overnight' ? null : one.wait || null, overnight: one.wait === 'overnight', splits: one.splits, uses: [...one.uses] })),
-    steps: activity.steps.map((text, i) => ({ id: `step-${i + 1}`, text })), say: activity.say.join('\n'), lookFor: activity.lookFor.join('\n'),
+    steps: stepIdsOf(activity).map((id, i) => ({ id, text: activity.steps[i] })), say: activity.say.join('\n'), lookFor: activity.lookFor.join('\n'),
     easier: activity.easier, harder: activity.harder, tidy: activity.tidy,
   }
 }
@@ -116,9 +116,10 @@ export function activityFrom(draft: ActivityDraft, from: Provenance): Written {
   })
   const ids = new Set(requirements.map((one) => one.id))
   const prep = draft.prep.map((one) => ({ id: one.id, text: one.text.trim(), minutes: one.minutes, wait: one.overnight ? 'overnight' : (one.wait ?? 0), splits: one.splits, uses: one.uses.filter((id) => ids.has(id)) }) as PrepStep)
+  const steps = draft.steps.map(({ id, text }) => ({ id, text: text.trim() })).filter((one) => one.text)
   const checked = Activity.safeParse({
     ...provenance, title: draft.title, aim: draft.aim.trim(), centers: draft.centers, domains: draft.domains, form: draft.form, minutes: draft.minutes, energy: draft.energy, mess: draft.mess, attention: draft.attention,
-    standing: draft.standing, dries: draft.dries ?? 0, folder: draft.folder, variants, requirements, prep, steps: draft.steps.map((one) => one.text.trim()).filter(Boolean), say: lines(draft.say), lookFor: lines(draft.lookFor),
+    standing: draft.standing, dries: draft.dries ?? 0, folder: draft.folder, variants, requirements, prep, steps: steps.map((one) => one.text), stepIds: keptStepIds(steps.map((one) => one.id)), say: lines(draft.say), lookFor: lines(draft.lookFor),
     easier: draft.easier.trim(), harder: draft.harder.trim(), tidy: draft.tidy.trim(),
   })
   const errors: Record<string, string> = {}

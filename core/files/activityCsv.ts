@@ -1,5 +1,5 @@
 import {
-  Activity, ATTENTIONS, CENTER_KINDS, DOMAINS, GroupForm, STAGES, type BaseUnit, type Material, type PrepStep, type Requirement, type Stage, type Variant,
+  Activity, ATTENTIONS, CENTER_KINDS, DOMAINS, GroupForm, STAGES, stepIdsFor, type BaseUnit, type Material, type PrepStep, type Requirement, type Stage, type Variant,
 } from '../domain'
 import { variantsFrom, type StageText } from '../editing/variants'
 import { ATTENTION_NAMES, CENTER_NAMES, DOMAIN_NAMES, ENERGY_NAMES, FORM_NAMES, MESS_NAMES, STAGE_NAMES } from '../format/names'
@@ -135,7 +135,7 @@ class RowReader {
       minutes: { setUp: minutes('set up minutes', 0), do: minutes('do minutes', 0), clear: minutes('clear minutes', 0) },
       energy: code('energy', ENERGIES, 0), mess: code('mess', MESSES, 0), attention: code('attention', ATTENTION_PAIRS, 'nearby'), standing: yes('stays out'), dries: minutes('dries minutes', 0), folder: yes('for the folder'),
       variants, requirements: kept, prep: lines(cell('preparation')).flatMap((text, i) => this.prep(text, i, kept, (message) => fail('preparation', message))),
-      steps: lines(cell('steps')), say: lines(cell('ask')), lookFor: lines(cell('look for')), easier: cell('easier'), harder: cell('harder'), tidy: cell('tidy up'),
+      steps: lines(cell('steps')), stepIds: stepIdsFor(lines(cell('steps')), known), say: lines(cell('ask')), lookFor: lines(cell('look for')), easier: cell('easier'), harder: cell('harder'), tidy: cell('tidy up'),
       source: known?.source ?? 'own', pattern: known?.pattern ?? null, origin: known?.origin ?? null, archived: yes('archived'),
     }
     const checked = Activity.safeParse(activity)

@@ -108,7 +108,7 @@ export function activity(id: string, title: string, facts: ActivityFacts): Activ
     minutes: { setUp, do: doing, clear },
     energy: facts.energy, mess: facts.mess, attention: facts.attention, standing: facts.standing ?? false, dries: 0, folder: false,
     variants: facts.variants, requirements: facts.needs, prep: facts.prep ?? [],
-    steps: facts.steps, say: facts.say, lookFor: facts.look, easier: facts.easier, harder: facts.harder, tidy: facts.tidy,
+    steps: facts.steps, stepIds: [], say: facts.say, lookFor: facts.look, easier: facts.easier, harder: facts.harder, tidy: facts.tidy,
     source: 'shipped', pattern: null, origin: null, archived: false,
   }
 }

@@ -2,7 +2,7 @@ import { childHours, presentAt } from '../attendance/presence'
 import { byAge, type Part } from '../attendance/participants'
 import { stageOn } from '../attendance/stageOn'
 import { CAUTION_CLOSING, sessionCautions, type Severity } from '../cautions'
-import type { CalendarDate, Material, Stage, TimeOfDay, UnitSnapshot } from '../domain'
+import { stepIdsOf, variantStepId, type CalendarDate, type Material, type Stage, type TimeOfDay, type UnitSnapshot } from '../domain'
 import { demand } from '../fault'
 import { ATTENTION_NAMES, allergenName, OUT_WORDS, STAGE_NAMES } from '../format/names'
 import { clockWords, listWords, longDate, quantityWords } from '../format/words'
@@ -83,6 +83,9 @@ export interface DaySheet {
   closing: string
 }
 
+/** Letters of a change's label. */
+const MOST_LABEL = 120
+
 const LETTERS = 2
 /** A child's mark: the initial, or two letters where two children share one. */
 export function markOf(name: string, all: readonly string[]): string {
@@ -97,13 +100,20 @@ export function partWords(part: Part): string {
   return `${part.child.name}: ${OUT_WORDS[part.reason]}`
 }
 
+/** What a tick is called in the log. */
+export const tickLabel = (text: string, done: boolean): string => {
+  const label = `${done ? 'Ticked' : 'Not done after all'}: ${text}`
+  return label.length > MOST_LABEL ? `${label.slice(0, MOST_LABEL - 1)}…` : label
+}
+
 function stepsOf(session: Session): SheetStep[] {
   const { activity, parts } = session
-  const own = activity.steps.map((text, i): SheetStep => ({ id: `step-${i + 1}`, who: '', text }))
+  const ids = stepIdsOf(activity)
+  const own = activity.steps.map((text, i): SheetStep => ({ id: ids[i], who: '', text }))
   const forWhom = activity.variants.flatMap((variant): SheetStep[] => {
     const children = parts.filter((part) => part.variant?.id === variant.id).map((part) => part.child.name)
     if (!children.length) return []
-    return [{ id: `variant-${variant.id}`, who: `${listWords(children)}${variant.kind === 'beside' ? ' beside' : ''}`, text: variant.how }]
+    return [{ id: variantStepId(variant.id), who: `${listWords(children)}${variant.kind === 'beside' ? ' beside' : ''}`, text: variant.how }]
   })
   return [...own, ...forWhom]
 }

@@ -1,4 +1,4 @@
-import type { Material, Op, StockEntry, StockOp } from '../domain'
+import type { Material, Op, RowOp, StockEntry, StockOp } from '../domain'
 import { tidy } from './needs'
 
 /**
@@ -34,5 +34,5 @@ export type StockFacts = Omit<StockOp, 'op' | 'kind' | 'id' | 'note' | 'packs' |
 /** A change of what is on hand of a material, as a write. */
 export const stockOp = (materialId: string, facts: StockFacts): StockOp => ({ op: 'stock', kind: 'material', id: materialId, note: '', packs: [], unitId: null, ...facts })
 
-/** Whether a write starts from a version: a change by an amount does not. */
-export const startsFrom = (op: Op): op is Exclude<Op, StockOp> => op.op !== 'stock'
+/** Whether a write starts from a version: a change by an amount does not, and a tick does not. */
+export const startsFrom = (op: Op): op is RowOp => op.op !== 'stock' && op.op !== 'tick'

@@ -38,7 +38,7 @@ export const anActivity = (over: Partial<Activity> = {}): Activity => ({
   id: 'act', title: 'An activity', aim: 'Do it.', centers: ['art-table'], domains: ['fine-motor'], form: 'small-group',
   minutes: { setUp: 5, do: 20, clear: 5 }, energy: 0, mess: 0, attention: 'watching', standing: false, dries: 0, folder: false,
   variants: [{ id: 'all', stages: ['infant', 'young-toddler', 'older-toddler', 'preschool', 'school-age'], kind: 'does', how: 'Do it.' }],
-  requirements: [], prep: [], steps: ['Do it.'], say: [], lookFor: [], easier: '', harder: '', tidy: '', source: 'own', pattern: null, origin: null, archived: false,
+  requirements: [], prep: [], steps: ['Do it.'], stepIds: [], say: [], lookFor: [], easier: '', harder: '', tidy: '', source: 'own', pattern: null, origin: null, archived: false,
   ...over,
 })
 

@@ -1,4 +1,4 @@
-import type { Activity, CenterKind, Idea, Material } from '../domain'
+import { stepIdsOf, type Activity, type CenterKind, type Idea, type Material } from '../domain'
 import { capital, many, numberWord, one, withArticle } from './words'
 import type { Theme } from './theme'
 
@@ -108,5 +108,6 @@ export function stretched(activity: Activity, theme: Pick<Theme, 'letter' | 'num
     ...activity,
     requirements: activity.requirements.map((requirement) => (requirement.id in quantities ? { ...requirement, quantity: quantities[requirement.id] } : requirement)),
     steps: [...activity.steps, ...taken.map((stretch) => stretch.step)],
+    stepIds: [...stepIdsOf(activity), ...taken.map((stretch) => `stretch-${stretch.id}`)],
   }
 }

@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto'
 import type { Context, Next } from 'koa'
 import type { Logger } from 'pino'
 import { InputError, type Fault } from '@core/fault'
@@ -28,16 +29,27 @@ function problemOf(error: unknown): Problem | null {
   return null
 }
 
-/** Turns whatever is thrown below into problem details. What is nobody's fault but ours is logged and shown without its insides. */
+/** Letters and digits that are not taken for each other when read aloud. */
+const SIGNS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789'
+const CODE_SIGNS = 6
+const newCode = (): string => [...randomBytes(CODE_SIGNS)].map((byte) => SIGNS[byte % SIGNS.length]).join('')
+
+/** What is nobody's fault but ours: its cause is logged under a short code, and the answer shows the code and nothing of the cause. */
+function unexpected(log: Logger, error: unknown, ctx: Context): Problem {
+  const code = newCode()
+  // The path without what a link's secret or a query says.
+  log.error({ code, err: error, method: ctx.method, path: ctx.path.replace(/(\/(?:shared|asked)\/)[^/]+/, '$1…') }, 'unexpected')
+  return new Problem(500, `Something went wrong here. Nothing was changed; please try again. If it comes back, look for ${code} where Kobby was started.`, { code })
+}
+
+/** Turns whatever is thrown below into problem details. */
 export function problems(log: Logger) {
   return async (ctx: Context, next: Next) => {
     try {
       await next()
       if (ctx.status === 404 && ctx.body === undefined && ctx.respond !== false) throw notFound('page')
     } catch (error) {
-      const known = problemOf(error)
-      if (!known) log.error({ err: error, method: ctx.method, path: ctx.path }, 'unexpected')
-      const problem = known ?? new Problem(500, 'Something went wrong here. Nothing was changed; please try again.')
+      const problem = problemOf(error) ?? unexpected(log, error, ctx)
       ctx.status = problem.status
       ctx.body = JSON.stringify({ type: 'about:blank', title: problem.title, status: problem.status, ...problem.extra })
       ctx.type = 'application/problem+json'

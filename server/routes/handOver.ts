@@ -1,11 +1,11 @@
 import { z } from 'zod'
 import type { Knex } from 'knex'
-import { Id } from '@core/domain'
+import { Id, LinkTick } from '@core/domain'
 import { daySheet, daySheetMarkdown } from '@core/sheet'
 import { guard } from '../http/guard'
 import { route, type Route } from '../http/routes'
 import type { Clock } from '../services/clock'
-import { NewShare, TickInput, type Shares } from '../services/shares'
+import { NewShare, type Shares } from '../services/shares'
 import { readSource } from '../services/snapshots'
 
 const DayParams = z.strictObject({ unitId: Id, day: z.coerce.number().int().min(1).max(60) })
@@ -26,12 +26,10 @@ export function handOverRoutes(db: Knex, clock: Clock, shares: Shares): Route[] 
       ctx.attachment(`day-${params.day}.md`)
       ctx.body = text
     }),
-    route({ method: 'put', path: '/units/:unitId/days/:day/ticks', summary: 'Tick a step', access: 'owner', params: DayParams, body: TickInput }, async ({ params, body, user }) =>
-      shares.tickByOwner(params.unitId, params.day, body, user.name)),
     route({ method: 'get', path: '/units/:unitId/shares', summary: 'Links of a unit', access: 'owner', params: z.strictObject({ unitId: Id }) }, async ({ params }) => ({ shares: await shares.list(params.unitId) })),
     route({ method: 'post', path: '/units/:unitId/shares', summary: 'Make a link to one day; its secret is told once', access: 'owner', params: z.strictObject({ unitId: Id }), body: NewShare }, async ({ params, body }) => shares.create(params.unitId, body)),
     route({ method: 'delete', path: '/units/:unitId/shares/:shareId', summary: 'Withdraw a link', access: 'owner', params: z.strictObject({ unitId: Id, shareId: Id }) }, async ({ params }) => shares.revoke(params.unitId, params.shareId)),
     route({ method: 'get', path: '/shared/:token', summary: 'What a link shows: one day', access: 'open', params: Token }, async ({ params, ctx }) => guarded(ctx.ip, () => shares.open(params.token))),
-    route({ method: 'put', path: '/shared/:token/ticks', summary: 'Tick a step through a link', access: 'open', params: Token, body: TickInput }, async ({ params, body, ctx }) => guarded(ctx.ip, () => shares.tickByLink(params.token, body))),
+    route({ method: 'put', path: '/shared/:token/ticks', summary: 'Tick a step through a link', access: 'open', params: Token, body: LinkTick }, async ({ params, body, ctx }) => guarded(ctx.ip, () => shares.tick(params.token, body))),
   ]
 }

@@ -8,20 +8,20 @@ import { route, type Route } from '../http/routes'
 import type { Changes } from '../services/changes'
 import type { Clock } from '../services/clock'
 import { readSpokenFor, valuesOf } from '../services/snapshots'
+import { readTicks } from '../services/ticks'
 import { keptHouse, keptUnits, readHouse, readRows, readUnit } from '../store/rows'
-import type { Shares } from '../services/shares'
 
 const Scope = z.strictObject({ unitId: Id.nullable() })
 const UnitParams = z.strictObject({ unitId: Id })
 const HISTORY_MOST = 200
 
 /** Reading the home and its units, and every change on them. */
-export function houseRoutes(db: Knex, clock: Clock, changes: Changes, shares: Shares): Route[] {
+export function houseRoutes(db: Knex, clock: Clock, changes: Changes): Route[] {
   const packed = new Packed()
   const packedUnits = new Packed()
   return [
     route({ method: 'get', path: '/house', summary: 'Everything of the home, and today', access: 'owner' }, async ({ ctx }) => {
-      const [house, today] = [await keptHouse(db), await clock.today()]
+      const [house, today] = [await keptHouse(db), await clock.today(db)]
       await packed.answer(ctx, `${house.stamp} ${today}`, () => JSON.stringify({ today, rows: house.rows }))
     }),
     route({ method: 'get', path: '/units', summary: 'All units', access: 'owner' }, async ({ ctx }) => {
@@ -29,9 +29,9 @@ export function houseRoutes(db: Knex, clock: Clock, changes: Changes, shares: Sh
       await packedUnits.answer(ctx, stamp, () => JSON.stringify({ rows }))
     }),
     route({ method: 'get', path: '/units/:unitId', summary: 'One unit with its ideas, placements, purchases and ticks', access: 'owner', params: UnitParams }, async ({ params, user }) => {
-      const rows = await readUnit(db, params.unitId)
+      const rows = await readUnit(db, params.unitId, clock.now())
       if (!rows.some((row) => row.kind === 'unit')) throw notFound('unit')
-      return { rows, spokenFor: await readSpokenFor(db, clock, params.unitId), ticks: await shares.ticks(params.unitId), steps: await changes.steps(params.unitId, user) }
+      return { rows, spokenFor: await readSpokenFor(db, clock, params.unitId), ticks: await readTicks(db, params.unitId), steps: await changes.steps(params.unitId, user) }
     }),
     route({ method: 'get', path: '/units/:unitId/before', summary: 'What still stood at the centers when the unit before ended, and since when', access: 'owner', params: UnitParams }, async ({ params }) => {
       const [house, units, placements] = await Promise.all([readHouse(db), readRows(db, 'unit'), readRows(db, 'placement')])

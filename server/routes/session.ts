@@ -1,3 +1,4 @@
+import type { Knex } from 'knex'
 import type { Context } from 'koa'
 import { RateLimiterMemory, type RateLimiterRes } from 'rate-limiter-flexible'
 import { route, type Route } from '../http/routes'
@@ -10,12 +11,12 @@ export const COOKIE = 'kobby_session'
 /** Ten wrong passwords in fifteen minutes from one address, then a wait. */
 const ATTEMPTS = { points: 10, duration: 15 * 60 }
 
-export function sessionRoutes(accounts: Accounts, clock: Clock): Route[] {
+export function sessionRoutes(db: Knex, accounts: Accounts, clock: Clock): Route[] {
   const wrong = new RateLimiterMemory(ATTEMPTS)
   const start = async (ctx: Context, user: User) => {
     const { token, endsAt } = await accounts.startSession(user)
     ctx.cookies.set(COOKIE, token, { httpOnly: true, sameSite: 'strict', secure: ctx.secure, expires: endsAt, path: '/', overwrite: true })
-    return { user, today: await clock.today() }
+    return { user, today: await clock.today(db) }
   }
   const failIfLimited = async (key: string) => {
     const tries = await wrong.get(key)
@@ -23,7 +24,7 @@ export function sessionRoutes(accounts: Accounts, clock: Clock): Route[] {
   }
   return [
     route({ method: 'get', path: '/session', summary: 'Who is signed in, whether there is an owner yet, and today', access: 'open' }, async ({ ctx }) => ({
-      user: await accounts.whoHas(ctx.cookies.get(COOKIE)), hasOwner: await accounts.hasOwner(), today: await clock.today(),
+      user: await accounts.whoHas(ctx.cookies.get(COOKIE)), hasOwner: await accounts.hasOwner(), today: await clock.today(db),
     })),
     route({ method: 'post', path: '/owner', summary: 'Make the owner account, at first start', access: 'open', body: NewOwner }, async ({ body, ctx }) =>
       start(ctx, await accounts.createOwner(body))),

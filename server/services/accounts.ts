@@ -3,6 +3,7 @@ import type { Knex } from 'knex'
 import { z } from 'zod'
 import { Line } from '@core/domain'
 import { Problem } from '../http/problem'
+import type { Clock } from './clock'
 
 /** Someone who signs in. */
 export interface User {
@@ -46,7 +47,7 @@ export const newToken = (): string => randomBytes(16).toString('base64url')
 const decoy = hashPassword(randomUUID())
 
 export class Accounts {
-  constructor(private readonly db: Knex) {}
+  constructor(private readonly db: Knex, private readonly clock: Clock) {}
 
   async hasOwner(): Promise<boolean> {
     return (await this.db('users').first('id')) !== undefined
@@ -58,7 +59,7 @@ export class Accounts {
     const user: User = { id: randomUUID(), name: input.name, signIn: input.signIn.toLowerCase() }
     await this.db.transaction(async (tx) => {
       if (await tx('users').first('id')) throw new Problem(409, 'This home has an owner already. Sign in instead.')
-      await tx('users').insert({ id: user.id, name: user.name, sign_in: user.signIn, password, created_at: new Date().toISOString() })
+      await tx('users').insert({ id: user.id, name: user.name, sign_in: user.signIn, password, created_at: this.clock.stamp() })
     })
     return user
   }
@@ -71,8 +72,8 @@ export class Accounts {
 
   async startSession(user: User): Promise<{ token: string; endsAt: Date }> {
     const token = newToken()
-    const endsAt = new Date(Date.now() + SESSION_DAYS * 86_400_000)
-    await this.db('sessions').where('ends_at', '<', new Date().toISOString()).delete()
+    const endsAt = new Date(this.clock.now().getTime() + SESSION_DAYS * 86_400_000)
+    await this.db('sessions').where('ends_at', '<', this.clock.stamp()).delete()
     await this.db('sessions').insert({ token_hash: hashToken(token), user_id: user.id, ends_at: endsAt.toISOString() })
     return { token, endsAt }
   }
@@ -80,7 +81,7 @@ export class Accounts {
   async whoHas(token: string | undefined): Promise<User | null> {
     if (!token) return null
     const row = await this.db('sessions').join('users', 'users.id', 'sessions.user_id')
-      .where({ token_hash: hashToken(token) }).where('ends_at', '>', new Date().toISOString())
+      .where({ token_hash: hashToken(token) }).where('ends_at', '>', this.clock.stamp())
       .first('users.id', 'users.name', 'users.sign_in')
     return row ? { id: row.id, name: row.name, signIn: row.sign_in } : null
   }

@@ -2,14 +2,16 @@ import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import { canonical, referencesOf, thingName } from '@core/files'
 import { countWords } from '@core/format'
-import { UNIT_KINDS, type CalendarDate, type Change, type Idea, type Material, type Op, type Placement, type Purchase, type StockEntry, type ThingKind, type ThingOf } from '@core/domain'
+import { UNIT_KINDS, type CalendarDate, type Change, type Idea, type Material, type Op, type Placement, type Purchase, type RowOp, type StockEntry, type StockOp, type ThingKind, type ThingOf, type Tick, type TickOp } from '@core/domain'
 import { startsFrom, stocked } from '@core/supplies'
 import type { Fault } from '@core/fault'
 import { invalid, notFound, Problem } from '../http/problem'
 import { deleteRow, readHistory, readRow, readRows, writeRow } from '../store/rows'
+import type { Tx } from '../store/onePool'
 import type { User } from './accounts'
 import type { Clock } from './clock'
 import type { ChangedRow, Live } from './live'
+import { readTicked, writeTicks } from './ticks'
 
 /** A row on either side of a change. */
 interface Side { kind: ThingKind; id: string; version: number; value: ThingOf<ThingKind> | null }
@@ -19,6 +21,8 @@ export interface ChangeResult {
   seq: number
   label: string
   rows: ChangedRow[]
+  /** Ticks of the change, as they are now. */
+  ticks: Tick[]
 }
 
 /** Applies changes whole or not at all, keeps the log, and takes back what the log holds. */
@@ -31,20 +35,17 @@ export class Changes {
    * @param undoable false for what moves a home in: undoing that would empty the house
    */
   async apply(change: Change, user: User, undoable = true): Promise<ChangeResult> {
+    const ticks = change.ops.filter((op) => op.op === 'tick')
     const earlier = await this.db('changes').where({ id: change.id }).first()
-    if (earlier) return { changeId: change.id, seq: earlier.seq, label: earlier.label, rows: JSON.parse(earlier.after) }
+    if (earlier) return { changeId: change.id, seq: earlier.seq, label: earlier.label, rows: JSON.parse(earlier.after), ticks: await readTicked(this.db, ticks) }
+    const now = this.clock.now()
     const result = await this.db.transaction(async (tx) => {
-      const ops = await withDependents(tx, await withStock(tx, change.ops, { by: user.name, date: await this.clock.today() }))
-      const before = await this.sidesBefore(tx, ops)
-      failOnStale(ops, before)
-      const after = ops.map((op, i): Side => ({
-        kind: op.kind, id: idOf(op), version: before[i].version + 1, value: op.op === 'put' ? op.value : null,
-      }))
-      await failOnDangling(tx, ops)
-      await writeSides(tx, after)
-      // A new change ends what could be redone, as everywhere.
-      await this.scope(tx, change.unitId, user).where({ state: 'undone' }).update({ state: 'dead' })
-      return this.log(tx, change, user, before, after, undoable)
+      await writeTicks(tx, change.unitId, ticks, user.name, now)
+      const { before, after } = await writeOps(tx, change.ops.filter((op) => op.op !== 'tick'), { by: user.name, date: await this.clock.today(tx), at: now.toISOString() })
+      // A new change ends what could be redone, as everywhere. A tick is taken back by ticking again: it stands beside the plan.
+      if (after.length) await scope(tx, change.unitId, user).where({ state: 'undone' }).update({ state: 'dead' })
+      const seq = await log(tx, change, { by: user, at: now.toISOString(), state: undoable && after.length ? 'done' : 'dead' }, before, after)
+      return { changeId: change.id, seq, label: change.label, rows: after, ticks: await readTicked(tx, ticks) }
     })
     this.announce(change.unitId, user, result)
     return result
@@ -62,8 +63,8 @@ export class Changes {
 
   /** What could be undone and redone next, by its label. */
   async steps(unitId: string | null, user: User): Promise<{ undo: string | null; redo: string | null }> {
-    const undo = await this.next(this.db, unitId, user, 'done')
-    const redo = await this.next(this.db, unitId, user, 'undone')
+    const undo = await next(this.db, unitId, user, 'done')
+    const redo = await next(this.db, unitId, user, 'undone')
     return { undo: undo?.label ?? null, redo: redo?.label ?? null }
   }
 
@@ -72,17 +73,9 @@ export class Changes {
     return this.db('changes').where({ unit_id: unitId }).orderBy('seq', 'desc').limit(most).select('seq', 'label', 'by', 'at', 'state')
   }
 
-  private scope(db: Knex, unitId: string | null, user: User) {
-    return db('changes').where({ unit_id: unitId, user_id: user.id })
-  }
-
-  private next(db: Knex, unitId: string | null, user: User, state: 'done' | 'undone') {
-    return this.scope(db, unitId, user).where({ state }).orderBy('seq', state === 'done' ? 'desc' : 'asc').first()
-  }
-
   private async turn(unitId: string | null, user: User, from: 'done' | 'undone'): Promise<ChangeResult> {
     const result = await this.db.transaction(async (tx) => {
-      const change = await this.next(tx, unitId, user, from)
+      const change = await next(tx, unitId, user, from)
       if (!change) throw new Problem(409, from === 'done' ? 'There is nothing to undo' : 'There is nothing to redo')
       const before = JSON.parse(change.before) as Side[]
       const after = JSON.parse(change.after) as Side[]
@@ -96,48 +89,69 @@ export class Changes {
         target.push({ ...brings[i], version: Math.max(now?.version ?? 0, leaves[i].version, brings[i].version) + 1 })
       }
       // Taking back runs from the last write to the first, so that what refers is gone before what it refers to.
-      await writeSides(tx, from === 'done' ? [...target].reverse() : target)
+      await writeSides(tx, from === 'done' ? [...target].reverse() : target, this.clock.stamp())
       await tx('changes').where({ seq: change.seq }).update({ state: from === 'done' ? 'undone' : 'done' })
-      return { changeId: change.id, seq: change.seq, label: change.label, rows: target }
+      return { changeId: change.id, seq: change.seq, label: change.label, rows: target, ticks: [] }
     })
     this.announce(unitId, user, { ...result, changeId: `${result.changeId}-${from}` })
     return result
   }
 
-  private async sidesBefore(tx: Knex, ops: RowOp[]): Promise<Side[]> {
-    const sides: Side[] = []
-    for (const op of ops) {
-      const row = await readRow(tx, op.kind, idOf(op))
-      sides.push({ kind: op.kind, id: idOf(op), version: row?.version ?? 0, value: row?.value ?? null })
-    }
-    return sides
+  private announce(unitId: string | null, user: User, { ticks, ...result }: ChangeResult): void {
+    if (result.rows.length) this.live.tell({ type: 'change', unitId, by: user.name, ...result })
+    if (unitId !== null) for (const tick of ticks) this.live.tell({ type: 'tick', unitId, tick })
   }
+}
 
-  private async log(tx: Knex, change: Change, user: User, before: Side[], after: Side[], undoable: boolean): Promise<ChangeResult> {
-    const [inserted] = await tx('changes').insert({
-      id: change.id, unit_id: change.unitId, user_id: user.id, by: user.name, at: new Date().toISOString(), label: change.label,
-      before: JSON.stringify(before), after: JSON.stringify(after), state: undoable ? 'done' : 'dead',
-    }, ['seq'])
-    return { changeId: change.id, seq: typeof inserted === 'number' ? inserted : inserted.seq, label: change.label, rows: after }
-  }
+/** Changes of a user on a unit, or on the home. */
+const scope = (db: Knex, unitId: string | null, user: User) => db('changes').where({ unit_id: unitId, user_id: user.id })
 
-  private announce(unitId: string | null, user: User, result: ChangeResult): void {
-    this.live.tell({ type: 'change', unitId, by: user.name, ...result })
+const next = (db: Knex, unitId: string | null, user: User, state: 'done' | 'undone') =>
+  scope(db, unitId, user).where({ state }).orderBy('seq', state === 'done' ? 'desc' : 'asc').first()
+
+/** Who makes a change, on which date of the home, at which instant. */
+interface Made { by: string; date: CalendarDate; at: string }
+
+/** Writes what a change says of rows, with all that follows from it. */
+async function writeOps(tx: Tx, wanted: readonly Exclude<Op, TickOp>[], made: Made): Promise<{ before: Side[]; after: Side[] }> {
+  const ops = await withDependents(tx, await withStock(tx, wanted, made))
+  const before = await sidesBefore(tx, ops)
+  failOnStale(ops, before)
+  const after = ops.map((op, i): Side => ({
+    kind: op.kind, id: idOf(op), version: before[i].version + 1, value: op.op === 'put' ? op.value : null,
+  }))
+  await failOnDangling(tx, ops)
+  await writeSides(tx, after, made.at)
+  return { before, after }
+}
+
+async function sidesBefore(tx: Tx, ops: RowOp[]): Promise<Side[]> {
+  const sides: Side[] = []
+  for (const op of ops) {
+    const row = await readRow(tx, op.kind, idOf(op))
+    sides.push({ kind: op.kind, id: idOf(op), version: row?.version ?? 0, value: row?.value ?? null })
   }
+  return sides
+}
+
+/** Keeps a change in the log; gives its number. */
+async function log(tx: Tx, change: Change, made: { by: User; at: string; state: 'done' | 'dead' }, before: Side[], after: Side[]): Promise<number> {
+  const [inserted] = await tx('changes').insert({
+    id: change.id, unit_id: change.unitId, user_id: made.by.id, by: made.by.name, at: made.at, label: change.label,
+    before: JSON.stringify(before), after: JSON.stringify(after), state: made.state,
+  }, ['seq'])
+  return typeof inserted === 'number' ? inserted : inserted.seq
 }
 
 const idOf = (op: RowOp): string => (op.op === 'put' ? op.value.id : op.id)
 
 const opKey = (op: RowOp): string => `${op.kind} ${idOf(op)}`
 
-/** A write with a version that it starts from: all that is left once amounts were added up. */
-type RowOp = Exclude<Op, { op: 'stock' }>
-
 /**
  * Turns every change of what is on hand by an amount into writes of the material as it is now and of its history. What the same change
  * already writes of the material is built on.
  */
-async function withStock(tx: Knex, ops: readonly Op[], { by, date }: { by: string; date: CalendarDate }): Promise<RowOp[]> {
+async function withStock(tx: Tx, ops: readonly (RowOp | StockOp)[], { by, date }: Made): Promise<RowOp[]> {
   const done: RowOp[] = ops.filter(startsFrom)
   // A count that comes with the whole material, such as from a table, is written down as well.
   for (const op of [...done]) {
@@ -166,7 +180,7 @@ async function withStock(tx: Knex, ops: readonly Op[], { by, date }: { by: strin
  * unit takes what belongs to it along, but for its half ideas; a removed child or adult is let go of by the placements. What else still refers to a removed
  * thing keeps it: that is a problem which names the users.
  */
-async function withDependents(tx: Knex, ops: readonly RowOp[]): Promise<RowOp[]> {
+async function withDependents(tx: Tx, ops: readonly RowOp[]): Promise<RowOp[]> {
   const named = new Set(ops.map(opKey))
   if (named.size < ops.length) throw invalid([{ field: 'ops', message: 'One change writes each thing once' }])
   const removed = ops.filter((op) => op.op === 'remove')
@@ -231,15 +245,15 @@ function failOnStale(ops: RowOp[], before: Side[]): void {
   if (conflicts.length) throw new Problem(409, 'Someone changed this while you were. Nothing was overwritten.', { conflicts, now: before.map(({ kind, id, version, value }) => ({ kind, id, version, value })) })
 }
 
-async function writeSides(tx: Knex, sides: readonly Side[]): Promise<void> {
+async function writeSides(tx: Tx, sides: readonly Side[], at: string): Promise<void> {
   for (const side of sides) {
     if (side.value === null) await deleteRow(tx, side.kind, side.id)
-    else await writeRow(tx, side.kind, side.value, side.version)
+    else await writeRow(tx, side.kind, side.value, side.version, at)
   }
 }
 
 /** Every reference of what is written must be there, or come with the same change. */
-async function failOnDangling(tx: Knex, ops: RowOp[]): Promise<void> {
+async function failOnDangling(tx: Tx, ops: RowOp[]): Promise<void> {
   const faults: Fault[] = []
   const written = new Map(ops.map((op) => [opKey(op), op.op === 'put']))
   const known = new Map<string, boolean>()

@@ -1,5 +1,5 @@
 import { EventEmitter } from 'node:events'
-import type { ThingKind, ThingOf } from '@core/domain'
+import type { ThingKind, ThingOf, Tick } from '@core/domain'
 
 /** A row as it is after a change; value null where it was removed. */
 export interface ChangedRow {
@@ -12,7 +12,7 @@ export interface ChangedRow {
 /** What other open screens are told. */
 export type LiveEvent =
   | { type: 'change'; seq: number; changeId: string; unitId: string | null; label: string; by: string; rows: ChangedRow[] }
-  | { type: 'tick'; unitId: string; tick: { placementId: string; step: string; done: boolean; at: string; by: string } }
+  | { type: 'tick'; unitId: string; tick: Tick }
   | { type: 'shares'; unitId: string }
 
 /** Tells every listener of what was committed, after it was. */

@@ -2,19 +2,19 @@ import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import { z } from 'zod'
 import { addDays } from '@core/calendar'
-import { CalendarDate, Id, Line } from '@core/domain'
-import { daySheet, type DaySheet } from '@core/sheet'
+import { CalendarDate, Line, type LinkTick, type Tick } from '@core/domain'
+import { daySheet, tickLabel, type DaySheet } from '@core/sheet'
 import { invalid, notFound, Problem } from '../http/problem'
 import { hashToken, newToken } from './accounts'
+import type { Changes } from './changes'
 import type { Clock } from './clock'
 import type { Live } from './live'
 import { readSource } from './snapshots'
+import { readTicks } from './ticks'
 
 export const NewShare = z.strictObject({ day: z.number().int().min(1).max(60), label: Line, endsOn: CalendarDate })
 /** A link on which families sign up for what to bring. */
 export const NewAskShare = z.strictObject({ label: Line, endsOn: CalendarDate })
-export const TickInput = z.strictObject({ placementId: Id, step: Id, done: z.boolean() })
-type TickInput = z.infer<typeof TickInput>
 
 export type ShareKind = 'day' | 'ask'
 
@@ -40,11 +40,9 @@ const shareOf = (row: Record<string, never>): Share => ({
   revokedAt: row.revoked_at, openedAt: row.opened_at,
 })
 
-export interface StoredTick { placementId: string; step: string; done: boolean; at: string; by: string }
-
 /** Links to one day of one unit for someone without an account, and the ticks on it. */
 export class Shares {
-  constructor(private readonly db: Knex, private readonly clock: Clock, private readonly live: Live) {}
+  constructor(private readonly db: Knex, private readonly clock: Clock, private readonly live: Live, private readonly changes: Changes) {}
 
   /** Makes a link. Its secret is told once, here; only its hash is kept. */
   async create(unitId: string, input: z.infer<typeof NewShare>): Promise<Share & { token: string }> {
@@ -65,7 +63,7 @@ export class Shares {
     const token = newToken()
     const row = {
       id: randomUUID(), unit_id: unitId, kind, day, label: input.label, token_hash: hashToken(token),
-      created_at: new Date().toISOString(), ends_on: input.endsOn, revoked_at: null, opened_at: null,
+      created_at: this.clock.stamp(), ends_on: input.endsOn, revoked_at: null, opened_at: null,
     }
     await this.db('shares').insert(row)
     this.live.tell({ type: 'shares', unitId })
@@ -77,7 +75,7 @@ export class Shares {
   }
 
   async revoke(unitId: string, id: string): Promise<void> {
-    const changed = await this.db('shares').where({ id, unit_id: unitId }).whereNull('revoked_at').update({ revoked_at: new Date().toISOString() })
+    const changed = await this.db('shares').where({ id, unit_id: unitId }).whereNull('revoked_at').update({ revoked_at: this.clock.stamp() })
     if (!changed) throw notFound('link')
     this.live.tell({ type: 'shares', unitId })
   }
@@ -87,7 +85,7 @@ export class Shares {
     const row = await this.db('shares').where({ token_hash: hashToken(token), kind }).first()
     if (!row) throw new Problem(404, 'This link is not known. Ask for a new one.')
     if (row.revoked_at) throw new Problem(410, 'This link was withdrawn. Ask for a new one.')
-    if (row.ends_on < (await this.clock.today())) throw new Problem(410, 'This link has ended. Ask for a new one.')
+    if (row.ends_on < (await this.clock.today(this.db))) throw new Problem(410, 'This link has ended. Ask for a new one.')
     return shareOf(row)
   }
 
@@ -95,46 +93,31 @@ export class Shares {
   async opened(token: string, kind: ShareKind): Promise<Share> {
     const share = await this.find(token, kind)
     if (!share.openedAt) {
-      await this.db('shares').where({ id: share.id }).update({ opened_at: new Date().toISOString() })
+      await this.db('shares').where({ id: share.id }).update({ opened_at: this.clock.stamp() })
       this.live.tell({ type: 'shares', unitId: share.unitId })
     }
     return share
   }
 
   /** What a link shows: one day's sheet and its ticks. */
-  async open(token: string): Promise<{ label: string; endsOn: string; sheet: DaySheet; ticks: StoredTick[] }> {
+  async open(token: string): Promise<{ label: string; endsOn: string; sheet: DaySheet; ticks: Tick[] }> {
     const share = await this.opened(token, 'day')
     const { snapshot, plan } = await readSource(this.db, this.clock, share.unitId)
     const sheet = daySheet(snapshot, plan, share.day)
     const onSheet = new Set(sheet.items.map((item) => item.placementId))
-    return { label: share.label, endsOn: share.endsOn, sheet, ticks: (await this.ticks(share.unitId)).filter((tick) => onSheet.has(tick.placementId)) }
+    return { label: share.label, endsOn: share.endsOn, sheet, ticks: (await readTicks(this.db, share.unitId)).filter((tick) => onSheet.has(tick.placementId)) }
   }
 
-  async ticks(unitId: string): Promise<StoredTick[]> {
-    const rows = await this.db('ticks').join('placements', 'placements.id', 'ticks.placement_id').where('placements.unit_id', unitId)
-      .select('ticks.placement_id', 'ticks.step', 'ticks.done', 'ticks.at', 'ticks.by')
-    return rows.map((row) => ({ placementId: row.placement_id, step: row.step, done: Boolean(row.done), at: row.at, by: row.by }))
-  }
-
-  async tickByLink(token: string, input: TickInput): Promise<StoredTick> {
+  /** A tick through a link: a change like the owner's own, but only of what stands on the link's day. */
+  async tick(token: string, { id, ...input }: LinkTick): Promise<Tick> {
+    const share = await this.find(token)
     const { sheet, label } = await this.open(token)
-    return this.tick(sheet, (await this.find(token)).unitId, input, label)
-  }
-
-  async tickByOwner(unitId: string, day: number, input: TickInput, by: string): Promise<StoredTick> {
-    const { snapshot, plan } = await readSource(this.db, this.clock, unitId)
-    return this.tick(daySheet(snapshot, plan, day), unitId, input, by)
-  }
-
-  private async tick(sheet: DaySheet, unitId: string, input: TickInput, by: string): Promise<StoredTick> {
     const item = sheet.items.find((one) => one.placementId === input.placementId)
-    if (!item) throw invalid([{ field: 'placementId', message: 'This is not on the sheet of the day' }])
-    if (!item.steps.some((step) => step.id === input.step)) throw invalid([{ field: 'step', message: 'This is no step of it' }])
-    const tick: StoredTick = { ...input, at: new Date().toISOString(), by }
-    await this.db('ticks')
-      .insert({ placement_id: tick.placementId, step: tick.step, done: tick.done, at: tick.at, by })
-      .onConflict(['placement_id', 'step']).merge()
-    this.live.tell({ type: 'tick', unitId, tick })
-    return tick
+    if (!item) throw invalid([{ field: 'placementId', message: 'This is not on the sheet of the day any more' }])
+    const step = item.steps.find((one) => one.id === input.step)
+    if (!step) throw invalid([{ field: 'step', message: 'This is no step of it any more' }])
+    // An id that a helper's phone made is told apart from everyone else's.
+    const { ticks } = await this.changes.apply({ id: hashToken(`${share.id} ${id}`), unitId: share.unitId, label: tickLabel(step.text, input.done), ops: [{ op: 'tick', ...input }] }, { id: `link ${share.id}`, name: label, signIn: '' }, false)
+    return ticks[0]
   }
 }

@@ -19,7 +19,7 @@ const MOST_KEPT = 8
 
 /** A unit as if no other ran, and its plan. Kept until a row of it or of the house, a unit, or the day changes. */
 async function readAlone(db: Knex, clock: Clock, unitId: string): Promise<ListSource> {
-  const [house, units, own, today] = [await keptHouse(db), await keptUnits(db), await keptUnit(db, unitId), await clock.today()]
+  const [house, units, own, today] = [await keptHouse(db), await keptUnits(db), await keptUnit(db, unitId), await clock.today(db)]
   const stamp = [house.stamp, units.stamp, own.stamp, today].join()
   const all = kept.get(db) ?? new Map<string, { stamp: string; source: ListSource }>()
   kept.set(db, all)
@@ -48,7 +48,7 @@ export async function readSpokenFor(db: Knex, clock: Clock, unitId: string): Pro
   const [units, [home]] = [valuesOf((await keptUnits(db)).rows, 'unit'), valuesOf(await readHouse(db), 'home')]
   const unit = units.find((one) => one.id === unitId)
   if (!home || !unit) return []
-  return spokenForBy(await Promise.all(runningBefore(home, units, unit, await clock.today()).map((one) => readAlone(db, clock, one.id))))
+  return spokenForBy(await Promise.all(runningBefore(home, units, unit, await clock.today(db)).map((one) => readAlone(db, clock, one.id))))
 }
 
 /** A unit as the server computes on it, the same that the browser holds, and its plan. */

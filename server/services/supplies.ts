@@ -49,7 +49,7 @@ export class Supplies {
     const calendar = ical({ name: title, prodId: { company: 'kobby', product: 'supplies' } })
     for (const trip of tripsOf(lines)) {
       const { title: summary, text } = tripWords(trip, home)
-      calendar.createEvent({ id: `${trip.date}-${trip.shop.toLowerCase().replace(/[^a-z0-9]+/g, '-')}@${home.id}`, allDay: true, start: noonOf(trip.date), end: noonOf(addDays(trip.date, 1)), summary, description: text, stamp: `${await this.clock.today()}T00:00:00Z` })
+      calendar.createEvent({ id: `${trip.date}-${trip.shop.toLowerCase().replace(/[^a-z0-9]+/g, '-')}@${home.id}`, allDay: true, start: noonOf(trip.date), end: noonOf(addDays(trip.date, 1)), summary, description: text, stamp: `${await this.clock.today(this.db)}T00:00:00Z` })
     }
     return calendar.toString()
   }

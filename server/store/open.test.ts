@@ -30,6 +30,9 @@ const fill = async () => {
   await db.destroy()
 }
 
+/** An instant at which rows are written. */
+const AT = '2026-03-10T09:00:00.000Z'
+
 it('opens twice with the same form, keeps foreign keys and a full log', async () => {
   await fill()
   const db = await openStore(file)
@@ -101,7 +104,7 @@ it('brings a home, its pantry and what it bought of the form before supplies to 
   expect(Material.parse(await body('materials', 'water')).way).toBe('have')
   expect(Unit.parse(await body('units', 'unit'))).toEqual(aUnit())
   expect(Purchase.parse(await body('purchases', 'bought'))).toEqual(aPurchase())
-  await writeRow(db, 'promise', { id: 'p', unitId: 'unit', materialId: 'thing', quantity: 1, family: 'A', by: '2026-03-01', state: 'coming' }, 1)
+  await writeRow(db, 'promise', { id: 'p', unitId: 'unit', materialId: 'thing', quantity: 1, family: 'A', by: '2026-03-01', state: 'coming' }, 1, AT)
   expect(await db('shares').columnInfo()).toHaveProperty('kind')
   await db.destroy()
 })
@@ -110,11 +113,11 @@ it('reads the house again only after one of its tables changed, and then what wa
   const db = await openStore(':memory:')
   const center = aCenter({ id: 'easel', name: 'Easel', kind: 'easel' })
   expect(await readHouse(db)).toEqual([])
-  await writeRow(db, 'center', center, 1)
+  await writeRow(db, 'center', center, 1, AT)
   const first = await readHouse(db)
   expect(first.map((row) => row.value)).toEqual([center])
   expect(await readHouse(db)).toBe(first)
-  await writeRow(db, 'center', { ...center, name: 'Large easel' }, 2)
+  await writeRow(db, 'center', { ...center, name: 'Large easel' }, 2, AT)
   expect((await readHouse(db)).map((row) => [row.version, row.value])).toEqual([[2, { ...center, name: 'Large easel' }]])
   await deleteRow(db, 'center', 'easel')
   expect(await readHouse(db)).toEqual([])
@@ -124,13 +127,13 @@ it('reads the house again only after one of its tables changed, and then what wa
 it('reads a unit again only after a row of its own changed, however many others are asked for', async () => {
   const db = await openStore(':memory:')
   const ids = Array.from({ length: 20 }, (_, i) => `unit-${i}`)
-  for (const id of ids) await writeRow(db, 'unit', aUnit({ id }), 1)
+  for (const id of ids) await writeRow(db, 'unit', aUnit({ id }), 1, AT)
   const rowsOf = async (id: string) => (await keptUnit(db, id)).rows
   const first = await rowsOf('unit-0')
-  await writeRow(db, 'unit', aUnit({ id: 'unit-1', name: 'Another' }), 2)
+  await writeRow(db, 'unit', aUnit({ id: 'unit-1', name: 'Another' }), 2, AT)
   expect(await rowsOf('unit-0')).toBe(first)
-  await writeRow(db, 'material', aMaterial(), 1)
-  await writeRow(db, 'promise', { id: 'p', unitId: 'unit-0', materialId: 'thing', quantity: 1, family: 'A', by: '2026-03-01', state: 'coming' }, 1)
+  await writeRow(db, 'material', aMaterial(), 1, AT)
+  await writeRow(db, 'promise', { id: 'p', unitId: 'unit-0', materialId: 'thing', quantity: 1, family: 'A', by: '2026-03-01', state: 'coming' }, 1, AT)
   expect((await rowsOf('unit-0')).map((row) => row.kind)).toEqual(['unit', 'promise'])
   for (const id of ids) expect((await rowsOf(id))[0].value.id).toBe(id)
   expect((await rowsOf('unit-0')).map((row) => row.kind)).toEqual(['unit', 'promise'])

@@ -69,16 +69,16 @@ export const keptUnit = (db: Knex, unitId: string): Promise<KeptRows> => keptRow
 export const readHouse = async (db: Knex): Promise<readonly Row[]> => (await keptHouse(db)).rows
 
 /** Everything of one unit, the half ideas that belong to none, and what was bought for the house lately: it lies in the same cart. */
-export const readUnit = async (db: Knex, unitId: string): Promise<Row[]> => {
+export const readUnit = async (db: Knex, unitId: string, now: Date): Promise<Row[]> => {
   const { rows } = await keptUnit(db, unitId)
-  return [...rows, ...(await readLooseIdeas(db)), ...(await readHousePurchases(db))]
+  return [...rows, ...(await readLooseIdeas(db)), ...(await readHousePurchases(db, now))]
 }
 
 /** For how long what was bought for the house comes with a unit, in milliseconds: two days, whatever the time zone. */
 const LATELY_MS = 2 * 86_400_000
 
-const readHousePurchases = async (db: Knex): Promise<Row<'purchase'>[]> =>
-  (await db(TABLES.purchase).whereNull('unit_id').where('updated_at', '>', new Date(Date.now() - LATELY_MS).toISOString()).select('id', 'version', 'body').orderBy('id')).map((stored: Stored) => toRow('purchase', stored))
+const readHousePurchases = async (db: Knex, now: Date): Promise<Row<'purchase'>[]> =>
+  (await db(TABLES.purchase).whereNull('unit_id').where('updated_at', '>', new Date(now.getTime() - LATELY_MS).toISOString()).select('id', 'version', 'body').orderBy('id')).map((stored: Stored) => toRow('purchase', stored))
 
 /** Half ideas that belong to no unit: the notebook of the home. */
 export const readLooseIdeas = async (db: Knex): Promise<Row<'idea'>[]> =>
@@ -91,12 +91,12 @@ export const readHistory = async (db: Knex, materialId: string, most?: number): 
   return (await query).map((stored: Stored) => toRow('stock', stored))
 }
 
-/** Writes a row with its version, whether it is there or not. */
-export async function writeRow(db: Knex, kind: ThingKind, value: ThingOf<ThingKind>, version: number): Promise<void> {
+/** Writes a row with its version, whether it is there or not; `at` is the instant in UTC. */
+export async function writeRow(db: Knex, kind: ThingKind, value: ThingOf<ThingKind>, version: number, at: string): Promise<void> {
   const keys = Object.fromEntries(
     Object.entries(KEY_COLUMNS[kind] ?? {}).map(([column, key]) => [column, (value as unknown as Record<string, string | null>)[key.field]]),
   )
-  const row = { id: value.id, version, body: JSON.stringify(value), updated_at: new Date().toISOString(), ...keys }
+  const row = { id: value.id, version, body: JSON.stringify(value), updated_at: at, ...keys }
   await db(TABLES[kind]).insert(row).onConflict('id').merge()
 }
 

@@ -155,6 +155,14 @@ export const MIGRATIONS: Migration[] = [
       await db('changes').update({ state: 'dead' })
     },
   },
+  {
+    name: '007-steps',
+    async up(db) {
+      // Steps were named by where they stood; they keep that name from now on, wherever they go.
+      await fill(db, 'activities', (body) => ({ stepIds: [], ...body }))
+      await db('changes').update({ state: 'dead' })
+    },
+  },
 ]
 
 const withHazard = (body: Record<string, unknown>, hazard: string | undefined): object => {

@@ -4,7 +4,7 @@ import type { AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { demoHome } from '@demo/home'
-import { createKobby, type Kobby } from '../app'
+import { createKobby, type Kobby, type Settings } from '../app'
 
 export const TODAY = '2026-03-10'
 export const OWNER = { name: 'Maren', signIn: 'maren', password: 'larkspur-house' }
@@ -20,17 +20,18 @@ export class Harness {
   private cookie = ''
   private constructor(readonly kobby: Kobby, readonly folder: string, readonly base: string) {}
 
-  static async start(folder = mkdtempSync(join(tmpdir(), 'kobby-')), today = TODAY): Promise<Harness> {
-    const kobby = await createKobby({ file: join(folder, 'kobby.sqlite'), web: join(folder, 'no-web'), today })
+  /** @param settings what differs: `today: undefined` is the real clock, or the one that `now` gives */
+  static async start(folder = mkdtempSync(join(tmpdir(), 'kobby-')), settings: Partial<Settings> = { today: TODAY }): Promise<Harness> {
+    const kobby = await createKobby({ file: join(folder, 'kobby.sqlite'), web: join(folder, 'no-web'), ...settings })
     await new Promise<void>((resolve) => kobby.server.listen(0, '127.0.0.1', () => resolve()))
     return new Harness(kobby, folder, `http://127.0.0.1:${(kobby.server.address() as AddressInfo).port}`)
   }
 
   /** With an owner who is signed in, and the demo home imported. */
-  static async withDemo(): Promise<Harness> {
-    const harness = await Harness.start()
+  static async withDemo(settings?: Partial<Settings>, today = TODAY): Promise<Harness> {
+    const harness = await Harness.start(undefined, settings)
     await harness.call('POST', '/api/v1/owner', OWNER)
-    const answer = await harness.call('POST', '/api/v1/plan-files/apply', demoHome(TODAY))
+    const answer = await harness.call('POST', '/api/v1/plan-files/apply', demoHome(today))
     if (answer.status !== 200) throw new Error(JSON.stringify(answer.body))
     return harness
   }
@@ -93,6 +94,9 @@ export class Harness {
     rmSync(this.folder, { recursive: true, force: true })
   }
 }
+
+/** A tick through a link, with an id of its own. */
+export const linkTick = (placementId: string, step: string, done = true, agoMs = 0) => ({ id: `tick-${++count}`, placementId, step, done, agoMs })
 
 let count = 0
 /** A change with an id of its own. */

@@ -1,4 +1,4 @@
-import type { BaseUnit, Change, Home, Purchase, Row, SpokenFor, StockEntry, ThingKind, ThingOf, CalendarDate } from '@core/domain'
+import type { BaseUnit, Change, Home, LinkTick, Purchase, Row, SpokenFor, StockEntry, ThingKind, ThingOf, Tick, CalendarDate } from '@core/domain'
 import type { Fault } from '@core/fault'
 import type { ImportEntry, PlanFile } from '@core/files'
 import type { UsedBefore } from '@core/fit'
@@ -8,8 +8,7 @@ import type { DaySheet } from '@core/sheet'
 export interface User { id: string; name: string; signIn: string }
 export interface ChangedRow { kind: ThingKind; id: string; version: number; value: ThingOf<ThingKind> | null }
 export interface Steps { undo: string | null; redo: string | null }
-export interface Applied { changeId: string; label: string; rows: ChangedRow[]; steps: Steps }
-export interface Tick { placementId: string; step: string; done: boolean; at: string; by: string }
+export interface Applied { changeId: string; label: string; rows: ChangedRow[]; ticks: Tick[]; steps: Steps }
 /** One thing that families are asked for, as they see it. */
 export interface AskedThing { materialId: string; name: string; wanted: string; open: number; openWords: string; unit: BaseUnit; bringBy: CalendarDate }
 export interface AskedPage { home: string; unit: string; measures: Home['measures']; endsOn: CalendarDate; things: AskedThing[] }
@@ -56,7 +55,6 @@ export const api = {
   change: (change: Change) => call<Applied>('POST', '/changes', change),
   undo: (unitId: string | null) => call<Applied>('POST', '/changes/undo', { unitId }),
   redo: (unitId: string | null) => call<Applied>('POST', '/changes/redo', { unitId }),
-  tick: (unitId: string, day: number, tick: { placementId: string; step: string; done: boolean }) => call<Tick>('PUT', `/units/${unitId}/days/${day}/ticks`, tick),
   shares: (unitId: string) => call<{ shares: Share[] }>('GET', `/units/${unitId}/shares`),
   share: (unitId: string, share: { day: number; label: string; endsOn: CalendarDate }) => call<Share & { token: string }>('POST', `/units/${unitId}/shares`, share),
   askLink: (unitId: string, share: { label: string; endsOn: CalendarDate }) => call<Share & { token: string }>('POST', `/units/${unitId}/ask-links`, share),
@@ -69,7 +67,7 @@ export const api = {
   applyPantry: (text: string) => call<{ entries: ImportEntry[] }>('POST', '/pantry/csv/apply', { text }),
   revoke: (unitId: string, shareId: string) => call<void>('DELETE', `/units/${unitId}/shares/${shareId}`),
   shared: (token: string) => call<{ label: string; endsOn: CalendarDate; sheet: DaySheet; ticks: Tick[] }>('GET', `/shared/${token}`),
-  sharedTick: (token: string, tick: { placementId: string; step: string; done: boolean }) => call<Tick>('PUT', `/shared/${token}/ticks`, tick),
+  sharedTick: (token: string, tick: LinkTick) => call<Tick>('PUT', `/shared/${token}/ticks`, tick),
   previewFile: (file: PlanFile) => call<{ entries: ImportEntry[] }>('POST', '/plan-files/preview', file),
   usedBefore: () => call<{ used: Record<string, UsedBefore[]> }>('GET', '/activities/used'),
   previewActivities: (text: string) => call<{ entries: ImportEntry[] }>('POST', '/activities/csv/preview', { text }),

@@ -6,6 +6,7 @@ import { activityFrom, draftOf, emptyDraft, type ActivityDraft } from '@core/edi
 import { fitOf, getWords, leadWords } from '@core/fit'
 import { ATTENTION_NAMES, CENTER_NAMES, countWords, DOMAIN_NAMES, ENERGY_NAMES, FORM_NAMES, listWords, MESS_NAMES, OUT_WORDS } from '@core/format'
 import { inTheme, slotsIn } from '@core/theme'
+import { newId } from '../api/newId'
 import { useFits } from '../composables/useFits'
 import { useKeptDraft } from '../composables/useKeptDraft'
 import { useHouse } from '../stores/house'
@@ -43,10 +44,10 @@ function begin(): ActivityDraft {
 const { draft, pickedUp, forget, startOver, changed, keep } = useKeptDraft(`idea-${own?.id ?? copied?.id ?? idea?.id ?? 'new'}`, begin)
 onBeforeUnmount(keep)
 
-const newId = crypto.randomUUID()
+const ownId = newId()
 const written = computed(() => activityFrom(draft.value, own
   ? { id: own.id, source: own.source, pattern: own.pattern, origin: own.origin, archived: own.archived, variants: own.variants }
-  : { id: newId, source: 'own', pattern: null, origin: copied ? { id: copied.id, title: draftOf(copied).title } : null, archived: false, variants: copied?.variants }))
+  : { id: ownId, source: 'own', pattern: null, origin: copied ? { id: copied.id, title: draftOf(copied).title } : null, archived: false, variants: copied?.variants }))
 const tried = ref(false)
 const errors = computed<Record<string, string>>(() => (tried.value ? (written.value.errors ?? {}) : {}))
 const FIELDS: Record<string, string> = { title: 'the name', aim: 'the aim', centers: 'the center', domains: 'what it is for', variants: 'who does what', steps: 'the steps', needs: 'the materials', prep: 'the preparation', minutes: 'the minutes', say: 'what to ask', lookFor: 'what to look for', easier: 'easier', harder: 'harder', tidy: 'tidy up' }

@@ -5,6 +5,7 @@ import { canPlace, centersFor, rotate } from '@core/plan'
 import { bandsOf, standsOn, weeksOutOn } from '@core/room'
 import type { Placement } from '@core/domain'
 import type { Session } from '@core/plan'
+import { newId } from '../api/newId'
 import { useBoard } from '../stores/board'
 import { useCarried } from '../composables/useCarried'
 import { useHouse } from '../stores/house'
@@ -54,7 +55,7 @@ function keep(placement: Placement) {
 }
 function rotateTo(placement: Placement) {
   if (!chosen.value || !store.snapshot) return
-  const move = rotate(store.snapshot, plan.value, placement, chosen.value, board.day, () => crypto.randomUUID())
+  const move = rotate(store.snapshot, plan.value, placement, chosen.value, board.day, newId)
   if ('refused' in move) board.refused = { carried: { placementId: null, activityId: chosen.value }, reason: move.refused, remedies: [] }
   else board.make(move, `${board.titleOf(chosen.value)} in place of ${board.titleOf(placement.activityId)}`)
   chosen.value = null

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Tick } from '../api/client'
+import type { Tick } from '@core/domain'
 import { clockWords, listWords, STAGE_NAMES } from '@core/format'
 import { inHandWords, markOf, type DaySheet, type SheetItem } from '@core/sheet'
 
 /** One day for whoever runs it: large enough for an arm's length, each step a tick. The same for the provider, a link and paper. */
 const props = defineProps<{ sheet: DaySheet; ticks: readonly Tick[]; canTick?: boolean; only?: string | null }>()
-const emit = defineEmits<{ tick: [placementId: string, step: string, done: boolean] }>()
+const emit = defineEmits<{ tick: [placementId: string, step: string, done: boolean, text: string] }>()
 
 const ticked = computed(() => new Map(props.ticks.map((tick) => [`${tick.placementId} ${tick.step}`, tick])))
 const tickOf = (item: SheetItem, step: string) => ticked.value.get(`${item.placementId} ${step}`)
@@ -52,7 +52,7 @@ function childWords(child: DaySheet['children'][number]): string {
           <ul class="steps">
             <li v-for="step in byId.get(id)!.steps" :key="step.id">
               <component :is="canTick ? 'label' : 'div'" class="step" :class="{ ticked: tickOf(byId.get(id)!, step.id)?.done }">
-                <input v-if="canTick" type="checkbox" :checked="tickOf(byId.get(id)!, step.id)?.done ?? false" @change="emit('tick', id, step.id, ($event.target as HTMLInputElement).checked)" />
+                <input v-if="canTick" type="checkbox" :checked="tickOf(byId.get(id)!, step.id)?.done ?? false" @change="emit('tick', id, step.id, ($event.target as HTMLInputElement).checked, step.text)" />
                 <span v-else class="box" :class="{ on: tickOf(byId.get(id)!, step.id)?.done }"><span v-if="tickOf(byId.get(id)!, step.id)?.done" class="sr-only">Ticked: </span></span>
                 <span><b v-if="step.who">{{ step.who }}: </b>{{ step.text }}<span v-if="tickOf(byId.get(id)!, step.id)?.done" class="small mute by">&nbsp;{{ tickOf(byId.get(id)!, step.id)!.by }}</span></span>
               </component>

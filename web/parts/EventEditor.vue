@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { EVENT_KINDS, type EventPart, type SpecialEvent } from '@core/domain'
 import { EVENT_NAMES } from '@core/format'
+import { newId } from '../api/newId'
 
 /** A special day: its list in place of the routine, what families bring, and when they are invited. */
 const event = defineModel<SpecialEvent>({ required: true })
@@ -10,7 +11,7 @@ const wrong = (field: string) => props.errors[`events.${props.number}.${field}`]
 function addPart() {
   const last = event.value.parts.at(-1)
   const from = last?.to ?? '09:30'
-  const part: EventPart = { id: crypto.randomUUID(), kind: 'game', name: 'A game', from, to: `${String(Math.min(22, Number(from.slice(0, 2))) + 1).padStart(2, '0')}${from.slice(2)}` }
+  const part: EventPart = { id: newId(), kind: 'game', name: 'A game', from, to: `${String(Math.min(22, Number(from.slice(0, 2))) + 1).padStart(2, '0')}${from.slice(2)}` }
   event.value.parts.push(part)
   emit('commit')
 }

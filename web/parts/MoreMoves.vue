@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Placement } from '@core/domain'
 import { listWords, shortDate } from '@core/format'
 import { repeatOn, swapTwo } from '@core/plan'
+import { newId } from '../api/newId'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 
@@ -17,7 +18,7 @@ const own = computed(() => (props.placement.where.kind === 'moment' ? props.plac
 const choices = computed(() => store.days.filter((day) => day.held && day.number !== own.value && day.date >= store.snapshot!.today))
 function repeat() {
   if (!store.snapshot || !store.readings || !days.value.length) return
-  const { refused, ...move } = repeatOn(store.snapshot, store.readings.plan, props.placement, days.value, () => crypto.randomUUID())
+  const { refused, ...move } = repeatOn(store.snapshot, store.readings.plan, props.placement, days.value, newId)
   said.value = refused.map((one) => `Day ${one.day}: ${one.refusal.reason}`).join(' ')
   if (move.puts.length) board.make(move, `${board.titleOf(props.placement.activityId)} again on day ${listWords(move.puts.map((one) => String(one.where.kind === 'moment' ? one.where.day : one.where.fromDay)))}`)
   days.value = []

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { BLOCK_KINDS, Home, takesPlacements, type BlockKind } from '@core/domain'
+import { newId } from '../api/newId'
 import { useDraft } from '../composables/useDraft'
 import { useHouse } from '../stores/house'
 
@@ -11,7 +12,7 @@ const { draft, errors, commit } = useDraft(source, Home, (value) => void house.c
 const KIND_NAMES: Record<BlockKind, string> = { arrival: 'arrival', circle: 'circle', choice: 'choice time', outdoors: 'outdoors', meal: 'meal', nap: 'nap', after: 'after nap or school', departure: 'going home' }
 function add() {
   const last = draft.value!.rhythm.at(-1)
-  draft.value!.rhythm.push({ id: crypto.randomUUID(), name: 'New block', kind: 'choice', from: last?.to ?? '09:00', to: last && last.to < '23:00' ? `${String(Number(last.to.slice(0, 2)) + 1).padStart(2, '0')}${last.to.slice(2)}` : '23:59' })
+  draft.value!.rhythm.push({ id: newId(), name: 'New block', kind: 'choice', from: last?.to ?? '09:00', to: last && last.to < '23:00' ? `${String(Number(last.to.slice(0, 2)) + 1).padStart(2, '0')}${last.to.slice(2)}` : '23:59' })
   commit()
 }
 function drop(i: number) {

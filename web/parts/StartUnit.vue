@@ -6,6 +6,7 @@ import { MAX_UNIT_DAYS, STYLES, Unit, type PlanningStyle } from '@core/domain'
 import { countWords, longDate, STYLE_NAMES } from '@core/format'
 import { SKELETONS } from '@core/styles/skeleton'
 import { readThings } from '@core/theme/readThings'
+import { newId } from '../api/newId'
 import { useKnownThings } from '../composables/useKnownThings'
 import { paperOf } from '../composables/usePatterns'
 import { useHouse } from '../stores/house'
@@ -38,7 +39,7 @@ const known = useKnownThings()
 const objects = computed(() => readThings(draft.value.objects, known.value))
 const interests = computed(() => [...new Set(house.children.flatMap((child) => child.interests))])
 
-const unitId = crypto.randomUUID()
+const unitId = newId()
 const unit = computed<Unit>(() => ({
   id: unitId, name: draft.value.name.trim(), start: draft.value.start, days: draft.value.days, style: style.value, bigIdea: '', questions: [], words: draft.value.words, objects: objects.value, books: [],
   focus: { letter: '', number: '', shape: '', colour: '' }, interest: (draft.value.interest ?? '').trim(), budget: null, asked: {}, closureHandling: {}, events: [], slowProjects: [], note: '',
@@ -74,7 +75,7 @@ async function start() {
     if (fill.value) {
       const [{ startOf }, { MATERIALS }] = await Promise.all([import('@core/styles/start'), import('@core/library/materials')])
       const { home, children, adults, centers, materials, activities } = house
-      const begun = startOf(unit.value, { home: home!, children, adults, centers, materials, activities }, session.today, { paper: paperOf(home!.measures), shipped: new Map(MATERIALS.map((one) => [one.id, one])), newId: () => crypto.randomUUID() })
+      const begun = startOf(unit.value, { home: home!, children, adults, centers, materials, activities }, session.today, { paper: paperOf(home!.measures), shipped: new Map(MATERIALS.map((one) => [one.id, one])), newId: newId })
       writes.push(...begun.materials.map((value) => ({ put: 'material' as const, value })), ...begun.activities.map((value) => ({ put: 'activity' as const, value })), ...begun.ideas.map((value) => ({ put: 'idea' as const, value })), ...begun.placements.map((value) => ({ put: 'placement' as const, value })))
     }
     await house.commit(`Start ${unit.value.name}`, writes)

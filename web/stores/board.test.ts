@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Placement, ThingKind, Where } from '@core/domain'
+import type { Placement, RowOp, ThingKind, Where } from '@core/domain'
 import { FILE_LISTS } from '@core/files'
 import { remediesOf } from '@core/cautions'
 import { MATERIALS } from '@core/library'
@@ -23,7 +23,7 @@ beforeEach(() => {
   labels.length = 0
   vi.spyOn(api, 'change').mockImplementation(async (change) => {
     labels.push(change.label)
-    return { changeId: change.id, label: change.label, rows: change.ops.map((op) => ({ kind: op.kind, id: op.op === 'put' ? op.value.id : op.id, version: (op as { base: number }).base + 1, value: op.op === 'put' ? op.value : null })), steps: { undo: change.label, redo: null } } as Applied
+    return { changeId: change.id, label: change.label, rows: (change.ops as RowOp[]).map((op) => ({ kind: op.kind, id: op.op === 'put' ? op.value.id : op.id, version: (op as { base: number }).base + 1, value: op.op === 'put' ? op.value : null })), steps: { undo: change.label, redo: null } } as Applied
   })
   const file = demoHome(TODAY)
   const rows = useRows()

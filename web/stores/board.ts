@@ -9,6 +9,7 @@ import type { MadeActivity } from '@core/patterns'
 import { canPlace, copyOf, newPlacement, type Move, type Slot, type Verdict } from '@core/plan'
 import { pulseChange, pulseOf, type ReadingName } from '@core/pulse'
 import { remedied, type ClashRemedy } from '@core/supplies'
+import { newId } from '../api/newId'
 import { useHouse } from './house'
 import { useUnit } from './unit'
 import type { Write } from './writer'
@@ -65,7 +66,7 @@ export const useBoard = defineStore('board', () => {
     carried.value = null
     const title = titleOf(what.activityId)
     const next = placed(what, where, answer.centerId)
-    if (next.id === nextId) nextId = crypto.randomUUID()
+    if (next.id === nextId) nextId = newId()
     look(null, null)
     selected.value = { kind: 'placement', id: next.id }
     said.value = `${title} lies ${where.kind === 'moment' ? `on day ${where.day}` : `out day ${where.fromDay} to ${where.toDay}`}`
@@ -73,7 +74,7 @@ export const useBoard = defineStore('board', () => {
     return true
   }
   /** Id of the next placement, so that one that is looked at and then dropped is the same. */
-  let nextId: string = crypto.randomUUID()
+  let nextId: string = newId()
   /** A placement as it would be, were something let go somewhere. */
   function placed(what: Carried, where: Where, centerId: string | null): Placement {
     const old = what.placementId === null ? undefined : unit.placements.find((one) => one.id === what.placementId)
@@ -108,7 +109,7 @@ export const useBoard = defineStore('board', () => {
     const lost = [...new Set(move.removes.map((one) => one.activityId))].filter((id) => !kept.has(id))
     const writes: Write[] = [
       ...(move.unit ? [{ put: 'unit' as const, value: move.unit }] : []), ...move.puts.map((value) => ({ put: 'placement' as const, value })), ...move.removes.map((one) => ({ remove: 'placement' as const, id: one.id })),
-      ...lost.map((id) => ({ put: 'idea' as const, value: newIdea(crypto.randomUUID(), unit.id, id) })),
+      ...lost.map((id) => ({ put: 'idea' as const, value: newIdea(newId(), unit.id, id) })),
     ]
     said.value = label
     void unit.commit(label, writes)
@@ -130,7 +131,7 @@ export const useBoard = defineStore('board', () => {
     selected.value = null
     said.value = `${titleOf(one.activityId)} is off the plan; it stays in the basket`
     const inBasket = unit.ideas.some((idea) => idea.activityId === one.activityId)
-    const idea = newIdea(crypto.randomUUID(), unit.id, one.activityId)
+    const idea = newIdea(newId(), unit.id, one.activityId)
     void unit.commit(`Take ${titleOf(one.activityId)} off`, [{ remove: 'placement', id: one.id }, ...(inBasket ? [] : [{ put: 'idea' as const, value: idea }])])
   }
   /** Does what a caution offers. */
@@ -182,17 +183,17 @@ export const useBoard = defineStore('board', () => {
     make({ puts: [], removes: unit.placements.filter((one) => placementIds.includes(one.id)), unit: null }, words)
   }
   function gather(activityId: string): void {
-    void unit.commit(`Gather ${titleOf(activityId)}`, [{ put: 'idea', value: newIdea(crypto.randomUUID(), unit.id, activityId) }])
+    void unit.commit(`Gather ${titleOf(activityId)}`, [{ put: 'idea', value: newIdea(newId(), unit.id, activityId) }])
   }
 
   /** Gathers what a pattern made. Made before in the same words, it is taken from the library; else it goes in, with what the home lacks of its materials. */
   function gatherMade({ activity, materials }: MadeActivity): void {
     const written = (one: Activity) => canonical({ ...one, id: '' })
     const known = house.activities.find((one) => one.pattern === activity.pattern && written(one) === written(activity))
-    const id = known?.id ?? crypto.randomUUID()
+    const id = known?.id ?? newId()
     void unit.commit(`Gather ${activity.title}`, [
       ...(known ? [] : [...materials.filter((one) => !house.materialsById.has(one.id)).map((value) => ({ put: 'material' as const, value })), { put: 'activity' as const, value: { ...activity, id } }]),
-      { put: 'idea', value: newIdea(crypto.randomUUID(), unit.id, id) },
+      { put: 'idea', value: newIdea(newId(), unit.id, id) },
     ])
   }
   /** Keeps half an idea, in the open unit's basket; what looks like an address in it is its link. False where nothing was written. */
@@ -200,7 +201,7 @@ export const useBoard = defineStore('board', () => {
     const words = text.trim()
     if (!words) return false
     const link = (/https?:\/\/\S+/i.exec(words)?.[0] ?? '').slice(0, MOST_LINK)
-    void unit.commit('Keep an idea', [{ put: 'idea', value: { ...newIdea(crypto.randomUUID(), unit.id, null, words), link } }])
+    void unit.commit('Keep an idea', [{ put: 'idea', value: { ...newIdea(newId(), unit.id, null, words), link } }])
     return true
   }
   const ideaOf = (activityId: string): Idea | undefined => unit.ideas.find((idea) => idea.activityId === activityId)

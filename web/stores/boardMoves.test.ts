@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import fc from 'fast-check'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { ThingKind, UnitSnapshot, Where } from '@core/domain'
+import type { RowOp, ThingKind, UnitSnapshot, Where } from '@core/domain'
 import { FILE_LISTS } from '@core/files'
 import { endEarly, slideFrom } from '@core/plan'
 import { pulseOf, readingsOf } from '@core/pulse'
@@ -19,7 +19,7 @@ const TODAY = '2026-03-10'
 function open() {
   withBrowserParts()
   setActivePinia(createPinia())
-  vi.spyOn(api, 'change').mockImplementation(async (change) => ({ changeId: change.id, label: change.label, rows: change.ops.map((op) => ({ kind: op.kind, id: op.op === 'put' ? op.value.id : op.id, version: (op as { base: number }).base + 1, value: op.op === 'put' ? op.value : null })), steps: { undo: change.label, redo: null } }) as Applied)
+  vi.spyOn(api, 'change').mockImplementation(async (change) => ({ changeId: change.id, label: change.label, rows: (change.ops as RowOp[]).map((op) => ({ kind: op.kind, id: op.op === 'put' ? op.value.id : op.id, version: (op as { base: number }).base + 1, value: op.op === 'put' ? op.value : null })), steps: { undo: change.label, redo: null } }) as Applied)
   const file = demoHome(TODAY)
   useRows().accept([{ kind: 'home', id: file.home!.id, version: 1, value: file.home! }, ...FILE_LISTS.flatMap(([list, kind]) => file[list].map((value) => ({ kind: kind as ThingKind, id: value.id, version: 1, value })))])
   useSession().today = TODAY

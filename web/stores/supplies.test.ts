@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { startsFrom, stocked } from '@core/supplies'
-import type { Change, Material, Row, ThingKind } from '@core/domain'
+import type { Change, Material, Row, RowOp, StockOp, ThingKind } from '@core/domain'
 import { FILE_LISTS } from '@core/files'
 import { demoHome } from '@demo/home'
 import { api, type Applied } from '../api/client'
@@ -20,7 +20,7 @@ beforeEach(() => {
   sent = []
   vi.spyOn(api, 'change').mockImplementation(async (change) => {
     sent.push(structuredClone(change))
-    const rows = change.ops.map((op) => (startsFrom(op)
+    const rows = (change.ops as (RowOp | StockOp)[]).map((op) => (startsFrom(op)
       ? { kind: op.kind, id: op.op === 'put' ? op.value.id : op.id, version: op.base + 1, value: op.op === 'put' ? op.value : null }
       : { kind: 'material' as const, id: op.id, version: 99, value: useRows().get('material', op.id)! }))
     return { changeId: change.id, label: change.label, rows, steps: { undo: change.label, redo: null } } as Applied

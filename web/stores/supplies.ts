@@ -7,6 +7,7 @@ import { resolvePlan, type Session } from '@core/plan'
 import { asksOf, familiesOf, inTurn, purchaseId, spreadAsks, stockOp, supplyListOf, takeOut, tickInShop, tookChange, tripsOf, type ListSource, type SupplyLine, type Took } from '@core/supplies'
 import { activitiesFor } from '@core/theme'
 import { api } from '../api/client'
+import { newId } from '../api/newId'
 import { useHouse } from './house'
 import { useRows } from './rows'
 import { useSession } from './session'
@@ -78,7 +79,7 @@ export const useSupplies = defineStore('supplies', () => {
     others.value = next
   }
 
-  const facts = (reason: Parameters<typeof stockOp>[1]['reason'], change: number, note = '') => ({ entryId: crypto.randomUUID(), reason, change, date: session.today, note, by: session.user?.name ?? '', unitId: unit.id })
+  const facts = (reason: Parameters<typeof stockOp>[1]['reason'], change: number, note = '') => ({ entryId: newId(), reason, change, date: session.today, note, by: session.user?.name ?? '', unitId: unit.id })
   const words = (material: Material, quantity: number) => `${quantityWords(quantity, material.unit, house.home?.measures ?? 'metric')} ${material.name}`
 
   const boughtOn = (materialId: string, date: string) => rows.list('purchase').filter((one) => one.materialId === materialId && one.date === date).length
@@ -86,7 +87,7 @@ export const useSupplies = defineStore('supplies', () => {
   function tick(line: SupplyLine, shop: string, packs: BoughtPack[]): Promise<void> {
     const { material } = line
     const number = boughtOn(material.id, session.today)
-    const { purchases, stock } = tickInShop(line, { packs, shop, date: session.today, by: session.user?.name ?? '', number, entryId: crypto.randomUUID() })
+    const { purchases, stock } = tickInShop(line, { packs, shop, date: session.today, by: session.user?.name ?? '', number, entryId: newId() })
     return unit.commit(`Got ${words(material, stock.change)}`, [...purchases.map((value) => ({ put: 'purchase' as const, value })), { stock }])
   }
   /** The same once more: two people did not tick one line, they bought two. */
@@ -96,7 +97,7 @@ export const useSupplies = defineStore('supplies', () => {
     if (!again) return Promise.resolve()
     const number = boughtOn(again.materialId, again.date)
     const writes = again.change.ops.flatMap((op): Write[] => {
-      if (op.op === 'stock') return [{ stock: { ...op, entryId: crypto.randomUUID() } }]
+      if (op.op === 'stock') return [{ stock: { ...op, entryId: newId() } }]
       if (op.op !== 'put' || op.kind !== 'purchase') return []
       return [{ put: 'purchase', value: { ...op.value, id: purchaseId(op.value.date, number, op.value.unitId, op.value.materialId) } }]
     })

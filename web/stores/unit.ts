@@ -1,16 +1,18 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import type { Idea, Placement, SpokenFor, Unit, UnitSnapshot } from '@core/domain'
+import type { Idea, Placement, SpokenFor, Tick, Unit, UnitSnapshot } from '@core/domain'
 import { lastDayBefore } from '@core/calendar'
 import { canonical } from '@core/files'
 import { byId } from '@core/plan'
 import { readingsOf, type Readings } from '@core/pulse'
 import { activitiesFor, themeOf } from '@core/theme'
-import { api, type ChangedRow, type Tick } from '../api/client'
+import { tickLabel } from '@core/sheet'
+import { api, type ChangedRow } from '../api/client'
 import { openLine } from '../api/liveLine'
 import { useHouse } from './house'
 import { useRows } from './rows'
 import { useSession } from './session'
+import { useTicks } from './ticks'
 import { useWriter, type Write } from './writer'
 
 type LiveEvent = { type: 'change'; changeId: string; unitId: string | null; rows: ChangedRow[] } | { type: 'tick'; unitId: string; tick: Tick } | { type: 'shares' }
@@ -32,11 +34,12 @@ export const useUnit = defineStore('unit', () => {
   const house = useHouse()
   const session = useSession()
   const writer = useWriter()
+  const tickStore = useTicks()
 
   const id = ref<string | null>(null)
   const loading = ref(false)
   const failed = ref('')
-  const ticks = ref<Tick[]>([])
+  const ticks = computed(() => tickStore.all)
   /** What units that run before this one will still use up, as it was when this one was opened. */
   const spokenFor = shallowRef<SpokenFor[]>([])
   const sharesChanged = ref(0)
@@ -99,7 +102,7 @@ export const useUnit = defineStore('unit', () => {
       const answer = await api.unit(unitId)
       rows.replace(['idea', 'placement', 'purchase', 'promise'], answer.rows)
       rows.accept(answer.rows.filter((row) => row.kind === 'unit').map((row) => ({ kind: 'unit', id: row.value.id, version: row.version, value: row.value })))
-      ticks.value = answer.ticks
+      writer.showTicks(answer.ticks)
       spokenFor.value = answer.spokenFor
       writer.setSteps(unitId, answer.steps)
       writer.resume(['idea', 'placement', 'purchase', 'promise', 'unit'])
@@ -109,15 +112,12 @@ export const useUnit = defineStore('unit', () => {
       loading.value = false
     }
   }
-  function takeTick(tick: Tick): void {
-    ticks.value = [...ticks.value.filter((one) => one.placementId !== tick.placementId || one.step !== tick.step), tick]
-  }
   function listen(unitId: string): void {
     closeLine()
     closeLine = openLine(`/api/v1/events?unit=${encodeURIComponent(unitId)}`, {
       message: (data) => {
         const event = data as LiveEvent
-        if (event.type === 'tick') takeTick(event.tick)
+        if (event.type === 'tick') writer.takeTicks([event.tick])
         else if (event.type === 'shares') sharesChanged.value++
         else writer.hear(event.changeId, event.rows)
       },
@@ -125,10 +125,9 @@ export const useUnit = defineStore('unit', () => {
     })
   }
   const commit = (label: string, writes: Write[]) => writer.commit(id.value, label, writes)
-  async function tick(day: number, placementId: string, step: string, done: boolean): Promise<void> {
-    takeTick({ placementId, step, done, at: new Date().toISOString(), by: session.user?.name ?? '' })
-    takeTick(await api.tick(id.value!, day, { placementId, step, done }))
-  }
+  /** Ticks a step; `text` is what it says, for the log. */
+  const tick = (placementId: string, step: string, done: boolean, text: string): Promise<void> =>
+    writer.tick(id.value!, tickLabel(text, done), { placementId, step, done, by: session.user?.name ?? '' })
 
   return { id, unit, theme, placements, ideas, loose, purchases, promises, activities, activitiesById, ready, loading, failed, fault, snapshot, readings, tryReadings, days, today, ticks, spokenFor, unplaced, sharesChanged, open, load, commit, tick }
 })

@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { reactive } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Change } from '@core/domain'
+import type { Change, RowOp } from '@core/domain'
 import { aCenter, aMaterial, aPurchase } from '@core/testing/build'
 import { stockOp } from '@core/supplies'
 import { api, ApiError, type Applied } from '../api/client'
@@ -27,7 +27,7 @@ function server(answer?: (change: Change) => void) {
   vi.spyOn(api, 'change').mockImplementation(async (change) => {
     answer?.(change)
     sent.push(structuredClone(change))
-    const rows = change.ops.map((op) => {
+    const rows = (change.ops as RowOp[]).map((op) => {
       const id = op.op === 'put' ? op.value.id : op.id
       versions.set(id, (versions.get(id) ?? 0) + 1)
       return { kind: op.kind, id, version: versions.get(id)!, value: op.op === 'put' ? op.value : null }
@@ -224,7 +224,7 @@ describe('two people', () => {
 it('undoes and redoes by what the server answers, and says which', async () => {
   const [rows, writer] = [useRows(), useWriter()]
   rows.accept([{ kind: 'center', id: 'art', version: 2, value: aCenter({ name: 'After' }) }])
-  vi.spyOn(api, 'undo').mockResolvedValue({ changeId: 'c', label: 'Rename', rows: [{ kind: 'center', id: 'art', version: 3, value: aCenter({ name: 'Before' }) }], steps: { undo: null, redo: 'Rename' } })
+  vi.spyOn(api, 'undo').mockResolvedValue({ changeId: 'c', label: 'Rename', rows: [{ kind: 'center', id: 'art', version: 3, value: aCenter({ name: 'Before' }) }], ticks: [], steps: { undo: null, redo: 'Rename' } })
   await writer.undo(null)
   expect([rows.get('center', 'art')?.name, writer.said, writer.stepsOf(null).redo]).toEqual(['Before', 'Undone: Rename', 'Rename'])
   vi.spyOn(api, 'redo').mockRejectedValue(new ApiError(409, 'There is nothing to redo'))

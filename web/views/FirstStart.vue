@@ -5,6 +5,7 @@ import { CENTER_KINDS, CalendarDate, DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCe
 import { CENTER_NAMES, longWeekday } from '@core/format'
 import { writePlanFile } from '@core/files'
 import { api, ApiError } from '../api/client'
+import { newId } from '../api/newId'
 import FormField from '../parts/FormField.vue'
 import KobbyMark from '../parts/KobbyMark.vue'
 import { useSession } from '../stores/session'
@@ -58,7 +59,7 @@ const setUp = () => guarded(async () => {
   const open = Object.fromEntries(days.value.map((day) => [day, { ...hours.value }])) as WeeklyHours
   const block = (id: string, name: string, kind: Home['rhythm'][number]['kind'], from: string, to: string) => ({ id, name, kind, from, to })
   const home: Home = {
-    id: crypto.randomUUID(), name: homeName.value.trim() || 'My home', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, currency: 'USD', measures: 'us', open, closures: [],
+    id: newId(), name: homeName.value.trim() || 'My home', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, currency: 'USD', measures: 'us', open, closures: [],
     rhythm: [
       block('circle', 'Circle', 'circle', '09:15', '09:40'), block('choice', 'Choice', 'choice', '09:40', '10:30'), block('outdoors', 'Outdoors', 'outdoors', '10:30', '11:30'),
       block('lunch', 'Lunch', 'meal', '11:30', '12:45'), block('nap', 'Nap', 'nap', '12:45', '15:00'), block('after', 'After', 'after', '15:15', '16:30'),
@@ -66,10 +67,10 @@ const setUp = () => guarded(async () => {
     stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [], ...NEW_HOME_RULES,
   }
   const children = named.value.map((one): Child => ({
-    ...newChild(crypto.randomUUID(), one.name.trim(), one.born, open), mouths: session.today.slice(0, 4) <= String(Number(one.born.slice(0, 4)) + 2), sensory: 'practising',
+    ...newChild(newId(), one.name.trim(), one.born, open), mouths: session.today.slice(0, 4) <= String(Number(one.born.slice(0, 4)) + 2), sensory: 'practising',
   }))
   await api.applyFile(writePlanFile({
-    home, children, adults: [{ id: crypto.randomUUID(), name: session.user!.name, role: 'provider', hours: open, exceptions: [], prepWindows: [], note: '' }],
+    home, children, adults: [{ id: newId(), name: session.user!.name, role: 'provider', hours: open, exceptions: [], prepWindows: [], note: '' }],
     centers: centers.value.map((kind) => ({ ...newCenter(kind, CENTER_NAMES[kind], kind), atOnce: kind === 'circle' || kind === 'outdoors' ? 12 : 4 })),
     materials: [...MATERIALS], activities: [...ACTIVITIES], units: [], ideas: [], placements: [], purchases: [], promises: [], stock: [],
   }))

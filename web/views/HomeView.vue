@@ -6,6 +6,7 @@ import type { Flag } from '@core/checks'
 import { newCenter, newChild, type Adult, type Child, type Weekday } from '@core/domain'
 import { allergenName, CENTER_NAMES, countWords, listWords, weekdaysWords } from '@core/format'
 import { markOf } from '@core/sheet'
+import { newId } from '../api/newId'
 import AdultForm from '../parts/AdultForm.vue'
 import CenterForm from '../parts/CenterForm.vue'
 import ChildForm from '../parts/ChildForm.vue'
@@ -38,17 +39,17 @@ const week = (hours: Child['attendance']) => weekdaysWords(Object.keys(hours) as
 const childFacts = (one: Child) => [one.mouths && 'mouths', one.allergens.length && `allergy: ${listWords(one.allergens.map(allergenName))}`, one.naps.length && `sleeps ${listWords(one.naps.map((nap) => `${nap.from} to ${nap.to}`))}`].filter(Boolean).join(' · ')
 
 function addChild() {
-  const value = newChild(crypto.randomUUID(), 'New child', `${Number(session.today.slice(0, 4)) - 3}-${session.today.slice(5, 7)}-01`, house.home?.open ?? {})
+  const value = newChild(newId(), 'New child', `${Number(session.today.slice(0, 4)) - 3}-${session.today.slice(5, 7)}-01`, house.home?.open ?? {})
   void house.commit('Add a child', [{ put: 'child', value }])
   void go({ tab: 'children', open: value.id })
 }
 function addAdult() {
-  const value: Adult = { id: crypto.randomUUID(), name: 'New adult', role: 'assistant', hours: {}, exceptions: [], prepWindows: [], note: '' }
+  const value: Adult = { id: newId(), name: 'New adult', role: 'assistant', hours: {}, exceptions: [], prepWindows: [], note: '' }
   void house.commit('Add an adult', [{ put: 'adult', value }])
   void go({ tab: 'adults', open: value.id })
 }
 function addCenter() {
-  const value = newCenter(crypto.randomUUID(), 'New center', 'art-table')
+  const value = newCenter(newId(), 'New center', 'art-table')
   void house.commit('Add a center', [{ put: 'center', value }])
   void go({ tab: 'centers', open: value.id })
 }

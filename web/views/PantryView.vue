@@ -4,6 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { newMaterial } from '@core/domain'
 import { CONDITION_NAMES, countWords, fullDate, moneyWords, quantityWords, WAY_NAMES } from '@core/format'
 import { api } from '../api/client'
+import { newId } from '../api/newId'
 import FileIn from '../parts/FileIn.vue'
 import ImportPreview from '../parts/ImportPreview.vue'
 import MaterialForm from '../parts/MaterialForm.vue'
@@ -51,7 +52,7 @@ function select(id: string) {
   pocketOpen.value = true
 }
 function add() {
-  const value = newMaterial(crypto.randomUUID(), 'New material')
+  const value = newMaterial(newId(), 'New material')
   void house.commit('Add a material', [{ put: 'material', value }])
   onlyHere.value = false
   select(value.id)

@@ -20,7 +20,7 @@ const isToday = computed(() => day.value?.date === store.snapshot?.today)
     <template v-if="sheet">
       <div class="row top"><h2>{{ isToday ? 'Today, ' : '' }}{{ sheetTitle(sheet) }}</h2><v-btn v-if="!isToday && store.today" size="small" @click="board.day = store.today.number">Go to today</v-btn></div>
       <p v-if="!sheet.items.some((item) => !item.standing)" class="mute">Nothing is laid out for this day yet. <router-link :to="{ name: 'lay-out', params: { unitId: store.id! } }">Lay it out</router-link></p>
-      <DaySheetView :sheet="sheet" :ticks="store.ticks" can-tick @tick="(placementId, step, done) => store.tick(board.day, placementId, step, done)" />
+      <DaySheetView :sheet="sheet" :ticks="store.ticks" can-tick @tick="store.tick" />
     </template>
     <p v-else-if="day" class="mute">{{ longDate(day.date) }} is dropped: {{ day.reason }}.</p>
   </UnitFrame>

@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router'
 import { longDate, quantityWords } from '@core/format'
 import AmountField from '../parts/AmountField.vue'
 import { api, ApiError, type AskedPage, type AskedThing } from '../api/client'
+import { newId } from '../api/newId'
 
 /** What a family sees through a link: what is wanted, by when, and what it said it would bring. */
 const token = useRoute().params.token as string
@@ -45,7 +46,7 @@ function begin(thing: AskedThing) {
 async function promise(thing: AskedThing) {
   fault.value = !family.value.trim() ? 'Write your name, so that the home knows who brings it' : quantity.value === null || !(quantity.value > 0) ? 'Say how many you bring' : ''
   if (fault.value) return
-  const id = crypto.randomUUID()
+  const id = newId()
   const words = `${quantityWords(quantity.value!, thing.unit, page.value!.measures)} ${thing.name} by ${longDate(thing.bringBy)}`
   if (!(await run(() => api.promise(token, { id, materialId: thing.materialId, quantity: quantity.value!, family: family.value.trim() })))) return
   mine.value = [...mine.value, { id, materialId: thing.materialId, words }]

@@ -4,9 +4,14 @@ import { useRoute } from 'vue-router'
 import { longWeekday } from '@core/format'
 import { weekdayOf } from '@core/calendar'
 import type { DaySheet } from '@core/sheet'
-import { api, ApiError, type Tick } from '../api/client'
+import type { Tick } from '@core/domain'
+import { api, ApiError } from '../api/client'
+import { newId } from '../api/newId'
 import { openLine } from '../api/liveLine'
 import DaySheetView from '../parts/DaySheetView.vue'
+import { keptAs } from '../composables/keptAs'
+import { keptQueue, type Outcome } from '../stores/keptQueue'
+import { tickOp, withTick } from '../stores/ticks'
 
 /** What a helper sees through a link: one day, on a phone, without an account. */
 const token = useRoute().params.token as string
@@ -14,55 +19,63 @@ const sheet = ref<DaySheet | null>(null)
 const ticks = ref<Tick[]>([])
 const problem = ref('')
 const ended = ref(false)
-const unsent = ref<{ placementId: string; step: string; done: boolean }[]>([])
 let closeLine = () => {}
-const RETRY_MS = 2000
+
+/** A tick that waits to be sent: kept on this phone, over a reload and a restart too, under a name that does not give the link away. */
+interface Waits { id: string; placementId: string; step: string; done: boolean; madeAt: number }
+const queue = keptQueue<Waits>(keptAs(token), send)
+const waits = (): Tick[] => queue.waiting.value.map(({ placementId, step, done, madeAt }) => ({ placementId, step, done, at: new Date(madeAt).toISOString(), by: 'you' }))
 
 async function load() {
   try {
     const answer = await api.shared(token)
     sheet.value = answer.sheet
-    ticks.value = [...answer.ticks.filter((tick) => !unsent.value.some((one) => one.placementId === tick.placementId && one.step === tick.step)), ...unsent.value.map((one) => ({ ...one, at: '', by: 'you' }))]
+    ticks.value = waits().reduce(withTick, answer.ticks)
     problem.value = ''
+    void queue.flush()
   } catch (error) {
     ended.value = error instanceof ApiError && error.status >= 400 && error.status < 500
     problem.value = error instanceof Error ? error.message : String(error)
     if (ended.value) {
       sheet.value = null
+      queue.set([])
       closeLine()
     }
   }
 }
-async function send() {
-  while (unsent.value.length) {
-    try {
-      await api.sharedTick(token, unsent.value[0])
-      unsent.value = unsent.value.slice(1)
-      problem.value = ''
-    } catch (error) {
-      if (error instanceof ApiError && error.status >= 400 && error.status < 500) {
-        unsent.value = []
-        await load()
-        return
-      }
-      problem.value = 'No connection. Your ticks are kept here and sent when it is back.'
-      setTimeout(() => void send(), RETRY_MS)
-      return
+async function send({ id, madeAt, ...tick }: Waits): Promise<Outcome> {
+  try {
+    const { op: _, ...sent } = tickOp(tick, madeAt)
+    await api.sharedTick(token, { id, ...sent })
+    queue.set(queue.waiting.value.slice(1))
+    problem.value = ''
+    return 'next'
+  } catch (error) {
+    if (error instanceof ApiError && error.status >= 400 && error.status < 500) {
+      queue.set(queue.waiting.value.slice(1))
+      await load()
+      // Said after the page is read anew: it shows what stands there now.
+      if (!ended.value) problem.value = ['A tick was not kept, because the plan has changed.', ...error.faults.map((fault) => fault.message)].join(' ')
+      return 'next'
     }
+    problem.value = 'No connection. Your ticks are kept on this phone and sent when it is back.'
+    return 'again'
   }
 }
 function tick(placementId: string, step: string, done: boolean) {
-  ticks.value = [...ticks.value.filter((one) => one.placementId !== placementId || one.step !== step), { placementId, step, done, at: new Date().toISOString(), by: 'you' }]
-  const sending = unsent.value.length > 0
-  unsent.value = [...unsent.value, { placementId, step, done }]
-  if (!sending) void send()
+  const made: Waits = { id: newId(), placementId, step, done, madeAt: Date.now() }
+  ticks.value = withTick(ticks.value, { placementId, step, done, at: new Date(made.madeAt).toISOString(), by: 'you' })
+  void queue.add(made)
 }
 onMounted(async () => {
   await load()
   if (ended.value) return
   closeLine = openLine(`/api/v1/shared/${encodeURIComponent(token)}/events`, { message: () => void load(), back: () => void load() })
 })
-onBeforeUnmount(() => closeLine())
+onBeforeUnmount(() => {
+  closeLine()
+  queue.stop()
+})
 </script>
 
 <template>

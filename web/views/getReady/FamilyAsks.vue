@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { countWords, listWords, mediumDate, quantityWords, shortDate } from '@core/format'
 import type { AskLine } from '@core/supplies'
 import type { FamilyPromise } from '@core/domain'
+import { newId } from '../../api/newId'
 import AmountField from '../../parts/AmountField.vue'
 import { useHouse } from '../../stores/house'
 import { useSession } from '../../stores/session'
@@ -45,7 +46,7 @@ function saySo() {
   trying.value = true
   const ask = asks.value.find((one) => one.material.id === said.value?.materialId)
   if (sayFault.value || !said.value || !ask) return
-  void supplies.promise({ id: crypto.randomUUID(), unitId: store.id!, materialId: ask.material.id, quantity: Number(said.value.quantity), family: said.value.family.trim(), by: ask.bringBy, state: 'coming' })
+  void supplies.promise({ id: newId(), unitId: store.id!, materialId: ask.material.id, quantity: Number(said.value.quantity), family: said.value.family.trim(), by: ask.bringBy, state: 'coming' })
   said.value = null
   trying.value = false
 }
