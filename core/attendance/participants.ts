@@ -27,12 +27,12 @@ export interface Occasion {
   swaps?: Readonly<Record<string, string>>
 }
 
-/** Allergens in what the children handle for one variant, after swaps. */
+/** Allergens in what the children handle for one variant, after swaps. What stays in adult hands keeps nobody out: a caution says so. */
 function allergensFor(activity: Activity, variant: Variant, occasion: Pick<Occasion, 'materials' | 'swaps'>): Set<string> {
   const found = new Set<string>()
   for (const requirement of activity.requirements) {
     const used = requirement.variants === null ? variant.kind === 'does' : requirement.variants.includes(variant.id)
-    if (!used) continue
+    if (!used || requirement.reach === 'adult') continue
     const material = occasion.materials.get(occasion.swaps?.[requirement.id] ?? requirement.materialId)
     material?.safety.allergens.forEach((allergen) => found.add(allergen))
   }

@@ -42,6 +42,14 @@ export function presentAt(
   return slept > half ? 'asleep' : 'here'
 }
 
+/** Whether a child sleeps in the house for any minute of a stretch of a date, or of the whole date where there is none. */
+export function napsDuring(child: Pick<Child, 'attendance' | 'exceptions' | 'born' | 'naps'>, date: CalendarDate, span: TimeSpan | null): boolean {
+  const hours = childHours(child, date)
+  if (!hours) return false
+  const here = span ? { from: span.from > hours.from ? span.from : hours.from, to: span.to < hours.to ? span.to : hours.to } : hours
+  return here.from < here.to && child.naps.some((nap) => overlapMinutes(nap, here) > 0)
+}
+
 /** Whether a child is in the house and awake for any minute of [from, to): what decides what can reach whose hands. */
 export function awakeDuring(
   child: Pick<Child, 'attendance' | 'exceptions' | 'born' | 'naps'>, date: CalendarDate, from: TimeOfDay, to: TimeOfDay,

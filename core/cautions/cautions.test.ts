@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { resolvePlan } from '../plan/resolve'
 import { countCautions } from '../pulse/readings'
@@ -62,6 +63,7 @@ const CASES: Record<string, { fires: Case; quiet: Case }> = {
   irritants: { fires: { safety: { hazards: ['irritant'] } }, quiet: { safety: { hazards: ['irritant'] }, need: { reach: 'adult' } } },
   'live-animals': { fires: { safety: { hazards: ['live-animal'] } }, quiet: {} },
   hygiene: { fires: { safety: { hazards: ['shared-food'] } }, quiet: {} },
+  'allergens-in-hand': { fires: { safety: { allergens: ['egg'] }, need: { reach: 'adult' }, children: [aged(40, { allergens: ['egg'] })] }, quiet: { safety: { allergens: ['egg'] }, need: { reach: 'adult' }, children: [aged(40, { allergens: ['milk'] })] } },
 }
 
 describe('each rule', () => {
@@ -80,6 +82,36 @@ describe('each rule', () => {
   })
 })
 
+describe('an allergen that stays in adult hands', () => {
+  it('leaves the child in, and is said', () => {
+    const { plan, cautions } = cautionsOf({ safety: { allergens: ['egg'] }, need: { reach: 'adult' }, children: [aged(40, { allergens: ['egg'] })] })
+    expect(plan.sessions[0].parts[0].does).toBe('takes-part')
+    expect(cautions.map((one) => [one.rule.id, one.severity])).toEqual([['allergens-in-hand', 'watch']])
+    expect(cautions[0].why).toBe('Ann has an allergy to egg: things stays in adult hands, which are washed before they touch anything of theirs.')
+  })
+  it('is a stop, and leaves the child out, as soon as children handle it too', () => {
+    const { plan, cautions } = cautionsOf({ safety: { allergens: ['egg'] }, children: [aged(40, { allergens: ['egg'] }), aged(50, { id: 'bo', name: 'Bo' })] })
+    expect(plan.sessions[0].parts.map((part) => [part.child.id, part.does])).toEqual([['ann', 'out'], ['bo', 'takes-part']])
+    expect(cautions.map((one) => one.rule.id)).toEqual(['allergens'])
+  })
+})
+
+describe('age', () => {
+  const days = (fromDay: number, toDay: number) => ({ placement: { where: setUp(fromDay, toDay) } })
+  // The unit runs from Wednesday 4 March to Tuesday 17.
+  it('of one who is born while a set-up stands counts from the first day here', () => {
+    const unborn = aChild({ id: 'bo', name: 'Bo', born: '2026-03-09' })
+    const { cautions } = cautionsOf({ safety: BEAD, children: [aged(40), unborn], ...days(1, 8) })
+    expect(cautions.map((one) => [one.rule.id, one.childIds])).toEqual([['small-parts', ['bo']]])
+    expect(cautionsOf({ safety: BEAD, children: [aged(40), { ...unborn, born: '2026-04-01' }], ...days(1, 8) }).cautions).toEqual([])
+  })
+  it('of one who is three by the first day here is three, though not when the set-up began', () => {
+    const monday = aChild({ born: '2023-03-06', attendance: { mon: { from: '08:00', to: '17:00' } } })
+    expect(cautionsOf({ safety: BEAD, children: [monday], ...days(1, 8) }).cautions).toEqual([])
+    expect(cautionsOf({ safety: BEAD, children: [aChild({ born: '2023-03-06' })], ...days(1, 8) }).cautions.map((one) => one.rule.id)).toEqual(['small-parts'])
+  })
+})
+
 describe('a child with asthma', () => {
   it('counts for powder at any age', () => {
     const powder = { safety: { hazards: ['loose-powder' as const] } }
@@ -92,6 +124,13 @@ describe('where someone sleeps', () => {
   it('a set-up stands in the sleep space of a baby on every day on which the baby naps', () => {
     expect(rulesOf({ ...soft, center: { sleeps: true }, placement: { where: setUp(1, 3) } })).toEqual(['sleep-space'])
     expect(rulesOf({ ...soft, center: { sleeps: true }, placement: { where: moment(1) } })).toEqual([])
+  })
+  it('is free of one who has gone home, though the nap would go on', () => {
+    const until = (to: string) => [aged(10, { ...NAPS, attendance: { wed: { from: '08:00', to } } }), aged(40)]
+    const atNap = { ...soft, center: { sleeps: true }, placement: { where: moment(1, 'nap', '13:30') } }
+    expect([rulesOf({ ...atNap, children: until('13:30') }), rulesOf({ ...atNap, children: until('14:00') })]).toEqual([[], ['sleep-space']])
+    const standing = { ...soft, center: { sleeps: true }, placement: { where: setUp(1, 3) } }
+    expect([rulesOf({ ...standing, children: until('12:00') }), rulesOf({ ...standing, children: until('12:45') })]).toEqual([[], ['sleep-space']])
   })
   it('another center that does the same is offered, and solves it', () => {
     const { snapshot } = cautionsOf({ ...soft, center: { sleeps: true }, placement: { where: setUp(1, 3) } })
@@ -177,5 +216,33 @@ describe('setting aside', () => {
     const { cautions } = cautionsOf({ safety: BEAD, placement: { setAside } })
     expect(cautions[0].setAside).toBeNull()
     expect(countCautions(cautions).stop).toBe(1)
+  })
+})
+
+describe('a live animal', () => {
+  it('is watched also where it is a reptile and nobody named it alive, beside the stop for the youngest', () => {
+    const turtle = { safety: { hazards: ['reptile-amphibian-poultry' as const] } }
+    expect(rulesOf({ ...turtle, children: [aged(70)] })).toEqual(['live-animals'])
+    expect(rulesOf({ ...turtle, children: [aged(50)] })).toEqual(['animals-under-five', 'live-animals'])
+    expect(rulesOf({ safety: { hazards: ['reptile-amphibian-poultry', 'live-animal'] }, children: [aged(70)] })).toEqual(['live-animals'])
+  })
+})
+
+describe('the small-parts cylinder', () => {
+  const fits = (...mm: [number, number, number]) => fitsSmallPartsCylinder(mm)
+  it('takes a stick that lies across it, longer than it is deep', () => {
+    expect([fits(60, 3, 3), fits(3, 60, 3), fits(65, 0.1, 0.1)]).toEqual([true, true, true])
+    // Its corners lie 65.3 mm apart: sqrt(31.7² + 57.1²).
+    expect([fits(65.4, 0.1, 0.1), fits(65, 3, 3), fits(60, 20, 3), fits(57.2, 10, 10)]).toEqual([false, false, false, false])
+  })
+  it('takes whatever stands upright in it, and nothing that is wider either way', () => {
+    expect([fits(57.1, 31.7, 31.7), fits(57.2, 31.7, 31.7), fits(31.8, 31.8, 5), fits(32, 31.7, 31.7)]).toEqual([true, false, false, true])
+  })
+  it('takes every piece that is smaller than one it takes', () => {
+    const side = fc.double({ min: 0.5, max: 70, noNaN: true })
+    fc.assert(fc.property(side, side, side, fc.double({ min: 0.1, max: 1, noNaN: true }), (a, b, c, share) => {
+      if (fits(a, b, c)) expect(fits(a * share, b, c)).toBe(true)
+      expect(fits(b, c, a)).toBe(fits(a, b, c))
+    }), { numRuns: 3000 })
   })
 })

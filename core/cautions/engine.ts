@@ -1,4 +1,4 @@
-import { awakeDuring, childHours } from '../attendance/presence'
+import { awakeDuring, childHours, napsDuring } from '../attendance/presence'
 import { byAge } from '../attendance/participants'
 import { completedMonths, minutesOf, timeOf } from '../calendar/dates'
 import type { Material, TimeOfDay, UnitSnapshot } from '../domain'
@@ -37,16 +37,12 @@ export interface Caution {
 const TRY_EVERY = 15
 const EXTEND_BY = 5
 
-/** Children who are awake in the house at some time of the session and can come near it. */
+/** Children who are awake in the house at some time of the session and can come near it, as old as on their first day there. */
 function childrenInReach(session: Session): Reaching[] {
   const { placement, days, from, to, parts } = session
   return parts.flatMap(({ child, does }) => {
-    const takesPart = does === 'takes-part'
-    const awake = placement.where.kind === 'moment'
-      ? awakeDuring(child, days[0].date, from, to)
-      : days.some((day) => childHours(child, day.date) !== null)
-    const months = awake ? completedMonths(child.born, days[0].date) : 0
-    return awake ? [{ child, months, takesPart }] : []
+    const day = days.find(({ date }) => (placement.where.kind === 'moment' ? awakeDuring(child, date, from, to) : childHours(child, date) !== null))
+    return day ? [{ child, months: completedMonths(child.born, day.date), takesPart: does === 'takes-part' }] : []
   })
 }
 
@@ -54,9 +50,9 @@ function childrenInReach(session: Session): Reaching[] {
 function childrenAsleep(session: Session): Reaching[] {
   const { days, placement, parts } = session
   return parts.flatMap(({ child }) => {
-    const day = days.find((one) => childHours(child, one.date) !== null)
-    const sleeps = placement.where.kind === 'moment' ? child.naps.some((nap) => nap.from < session.to && nap.to > session.from) : child.naps.length > 0
-    return day && sleeps ? [{ child, months: completedMonths(child.born, day.date), takesPart: false }] : []
+    const span = placement.where.kind === 'moment' ? { from: session.from, to: session.to } : null
+    const day = days.find(({ date }) => napsDuring(child, date, span))
+    return day ? [{ child, months: completedMonths(child.born, day.date), takesPart: false }] : []
   })
 }
 

@@ -75,15 +75,43 @@ export const SMALL_BALL_MM = 44.4
 /** Cord lengths of ASTM F963 and EN 71-1, mm. */
 export const CORD_MM = { underThree: 220, unattended: 300 } as const
 
+/** How finely leaning positions are tried, in radians: a twentieth of a degree. */
+const LEAN_BY = Math.PI / 3600
+
 /**
- * Whether a piece fits the small-parts cylinder in some position. Taken as round and against its full depth, which errs
- * toward a caution.
+ * Whether a piece, seen from the side as a rectangle, fits leaning into the section of the cylinder along its axis: as wide as the chord that
+ * its third side leaves, with a bottom that falls at 45° (57.1 less 25.4 mm over 31.7) from the shallow side to the deep one.
+ *
+ * @param long, thin sides that lie in the section, mm
+ * @param through the side that lies across it, mm
+ */
+function fitsLeaning(long: number, thin: number, through: number): boolean {
+  const { across, depth } = CYLINDER_MM
+  if (through > across) return false
+  const room = Math.sqrt(across * across - through * through)
+  // Where the chord begins, the bottom is already this much higher than at its deepest.
+  const risen = (across - room) / 2
+  for (let lean = 0; lean <= Math.PI / 2; lean += LEAN_BY) {
+    const [sin, cos] = [Math.sin(lean), Math.cos(lean)]
+    // With its left corner at the wall and its top one at the rim: how far it reaches to the right, and down along the slope.
+    if (long * sin + thin * cos <= room && risen + long * Math.max(sin, cos) + thin * (sin + cos) <= depth) return true
+  }
+  return false
+}
+
+/**
+ * Whether a piece fits the small-parts cylinder in some position: upright, taken as round and against its full depth, which errs toward a
+ * caution; or leaning, so that a stick lies across it from the deepest edge to the rim on the other side.
  *
  * @param part length, width and height in mm, each above 0, in any order
  */
 export function fitsSmallPartsCylinder(part: readonly [number, number, number]): boolean {
-  const [longest, middle] = [...part].sort((a, b) => b - a)
-  return middle <= CYLINDER_MM.across && longest <= CYLINDER_MM.depth
+  const { across, depth } = CYLINDER_MM
+  const [longest, middle, shortest] = [...part].sort((a, b) => b - a)
+  if (middle <= across && longest <= depth) return true
+  // Longer than from the one edge to the other, nothing lies in it.
+  if (longest > Math.hypot(across, depth)) return false
+  return fitsLeaning(longest, shortest, middle) || fitsLeaning(longest, middle, shortest)
 }
 
 const has = (hazard: Hazard) => ({ material }: Pick<Exposure, 'material'>) => material.safety.hazards.includes(hazard)
@@ -141,6 +169,14 @@ const MATERIAL_RULES: readonly Written[] = [
     atRisk: (one, { material }) => one.child.allergens.some((allergen) => material.safety.allergens.includes(allergen)),
     why: (names, material, _, many) =>
       `${names} ${many ? 'have' : 'has'} an allergy: ${material.name} means ${listWords(material.safety.allergens.map(allergenName))}.`,
+  },
+  {
+    id: 'allergens-in-hand', title: 'Allergens in adult hands', severity: 'watch', source: "FDA (major food allergens); the child's care plan", adultHands: true, apartHelps: false,
+    when: 'An allergen that only an adult handles, with a child expected who has it', advice: 'Wash hands and the place before anyone else touches anything.',
+    concerns: ({ material, requirement }) => material.safety.allergens.length > 0 && requirement.reach === 'adult',
+    atRisk: (one, { material }) => one.child.allergens.some((allergen) => material.safety.allergens.includes(allergen)),
+    why: (names, material, _, many) =>
+      `${names} ${many ? 'have' : 'has'} an allergy to ${listWords(material.safety.allergens.map((one) => allergenName(one).toLowerCase()))}: ${material.name} stays in adult hands, which are washed before they touch anything of theirs.`,
   },
   {
     id: 'honey', title: 'Honey', severity: 'stop', source: 'CDC (infant botulism)', adultHands: false, apartHelps: true,
@@ -258,7 +294,7 @@ const MATERIAL_RULES: readonly Written[] = [
   {
     id: 'live-animals', title: 'Live animals', severity: 'watch', source: 'CDC (animals in child care)', adultHands: false, apartHelps: false,
     when: 'Any live animal', advice: 'Look, do not touch; wash hands; release only where that is lawful.',
-    concerns: has('live-animal'), atRisk: anyone, why: () => 'Look, do not touch. Wash hands after.',
+    concerns: (exposure) => has('live-animal')(exposure) || has('reptile-amphibian-poultry')(exposure), atRisk: anyone, why: () => 'Look, do not touch. Wash hands after.',
   },
   {
     id: 'hygiene', title: 'Shared dough and food', severity: 'watch', source: 'CDC, Caring for Our Children', adultHands: false, apartHelps: false,

@@ -7,6 +7,10 @@ export const CARD_MM = [60, 85] as const
 export const MARGIN_MM = 6
 export const GAP_MM = 4
 
+/** Thousandths of a millimeter: lengths are counted in whole ones, since 7.5 in of free paper hold three pieces of 2.5 in only then. */
+const PER_MM = 1000
+const whole = (mm: number): number => Math.round(mm * PER_MM)
+
 /**
  * How many pieces lie on a sheet in a grid, the better way round.
  *
@@ -23,7 +27,7 @@ export function piecesPerSheet(sheet: readonly [number, number], piece: readonly
   demand(piece.every((side) => side > 0), 'piece', 'A piece has a width and a height above 0')
   demand(margin >= 0, 'margin', 'A margin is 0 or more')
   demand(gap >= 0, 'gap', 'A gap is 0 or more')
-  const along = (length: number, side: number) => Math.max(0, Math.floor((length - 2 * margin + gap) / (side + gap)))
+  const along = (length: number, side: number) => Math.max(0, Math.floor((whole(length) - 2 * whole(margin) + whole(gap)) / (whole(side) + whole(gap))))
   const [width, height] = sheet
   return Math.max(along(width, piece[0]) * along(height, piece[1]), along(width, piece[1]) * along(height, piece[0]))
 }

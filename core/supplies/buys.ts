@@ -1,5 +1,5 @@
 import type { CalendarDate, Home, Material, Pack } from '../domain'
-import { daysBetween } from '../calendar/dates'
+import { addDays } from '../calendar/dates'
 import { lastDayOf, type SupplyNeed } from './give'
 import { coverByPacks } from './packs'
 import { getBy, nextTrip, shopDays, type GetBy } from './trips'
@@ -37,16 +37,20 @@ interface Portion { quantity: number; first: CalendarDate; last: CalendarDate }
 const tripsFor = ({ material, home, today }: Asked, { first, last }: Portion): Map<string, GetBy> =>
   new Map([...new Set(material.packs.map((pack) => pack.shop))].map((shop) => [shop, getBy(shopDays(home, shop), first, last, material.keepsDays, today)]))
 
-/** Packs from shops that are in time; those that come soonest where none is. A shop that is cheap and too late helps nobody. */
+/**
+ * Packs from shops that are in time, and of those the ones that still keep then; those that come soonest where none is in time. A shop that
+ * is cheap and too late helps nobody, nor does one from which it is spoiled before its use.
+ */
 function packsInTime(packs: readonly Pack[], trips: ReadonlyMap<string, GetBy>): readonly Pack[] {
   if (trips.size === 1) return packs
-  const least = Math.min(...[...trips.values()].map((trip) => trip.lateDays))
-  return packs.filter((pack) => trips.get(pack.shop)!.lateDays === least)
+  const worth = ({ lateDays, spoils }: GetBy) => 2 * lateDays + (spoils ? 1 : 0)
+  const best = Math.min(...[...trips.values()].map(worth))
+  return packs.filter((pack) => worth(trips.get(pack.shop)!) === best)
 }
 
 /** Parts of what is short, so that each keeps from its trip to its last use; one part where it keeps for good. */
 function portionsOf(asked: Asked): Portion[] {
-  const { material, needs, shortage, home, today } = asked
+  const { material, needs, shortage } = asked
   const short = needs.filter((need) => need.short > 0)
   if (!short.length) return []
   const span = (list: readonly SupplyNeed[]): Portion => ({
@@ -58,8 +62,8 @@ function portionsOf(asked: Asked): Portion[] {
   const parts: SupplyNeed[][] = []
   for (const need of [...short].sort((a, b) => a.use.minute - b.use.minute)) {
     const part = parts[parts.length - 1]
-    const shop = shopDays(home, material.packs[0].shop)
-    const keeps = part && daysBetween(getBy(shop, span(part).first, span(part).last, null, today).here, lastDayOf(need)) <= material.keepsDays
+    // One trip serves both where some shop is in time for the first and what it has still keeps for the last.
+    const keeps = part && [...tripsFor(asked, span([...part, need])).values()].some((trip) => trip.lateDays === 0 && !trip.spoils)
     if (keeps) part.push(need)
     else parts.push([need])
   }
@@ -85,7 +89,7 @@ export function buysOf(asked: Asked): Buy[] {
   return byShop(coverByPacks(topUp, material.packs).packs, (shop) => {
     const days = shopDays(home, shop)
     const date = nextTrip(days, today)
-    return { date, here: date, lateDays: 0, spoils: false }
+    return { date, here: addDays(date, days.deliveryDays), lateDays: 0, spoils: false }
   })
 }
 

@@ -47,8 +47,24 @@ export function useOf({ session, requirement }: Need): FirstUse {
   return { date: dateOfDay(Math.floor(minute / 1440)), minute, session, by: index >= 0 ? 'prep' : 'placement', step: index >= 0 ? session.activity.prep[index].text : null }
 }
 
+/** The order in which needs are given what there is: by when each is taken out of the cupboard, not by when its placement starts. */
+export const byUse = (a: SupplyNeed, b: SupplyNeed): number =>
+  a.use.minute - b.use.minute || a.session.start - b.session.start || (a.session.placement.id < b.session.placement.id ? -1 : a.session.placement.id > b.session.placement.id ? 1 : 0)
+
 /** The last day on which a need uses its material. */
 export const lastDayOf = (need: Need): CalendarDate => need.session.days[need.session.days.length - 1].date
+
+/**
+ * What of a material counts toward the least that the house keeps: what can be counted on and is not past its date.
+ *
+ * @param today calendar date of the home
+ */
+export const countedForLeast = (material: Material, today: CalendarDate): number =>
+  (material.way !== 'have' && material.expires !== null && material.expires < today ? 0 : countedOn(material))
+
+/** How much of a material is missing to the least that the house keeps of it, in base units; 0 where none is kept. */
+export const underLeast = (material: Material, today: CalendarDate): number =>
+  (material.par === null ? 0 : Math.max(0, tidy(material.par - countedForLeast(material, today))))
 
 /** What of a material can be counted on: what must be mended cannot, what the house always has is without end. */
 export const countedOn = (material: Material): number => (material.way === 'have' ? Infinity : material.condition === 'mend' ? 0 : material.onHand)
@@ -57,7 +73,7 @@ export const countedOn = (material: Material): number => (material.way === 'have
  * Gives what is on hand, and what families said they would bring, to the earliest use first; what is missing of each need is short there.
  * What is on hand goes to no use after it is past its date; a promise is there the day after it is due.
  *
- * @param needs of one material, in order of time
+ * @param needs of one material, in the order of {@link byUse}
  * @param there what of it can be counted on, in base units
  * @param coming promises that still hold
  */
@@ -66,7 +82,7 @@ export function giveOut(needs: readonly SupplyNeed[], material: Material, there:
 }
 
 function giveUsedUp(needs: readonly SupplyNeed[], material: Material, there: number, coming: readonly FamilyPromise[]): SupplyNeed[] {
-  const stocks = [{ left: there, from: '', until: material.expires ?? '9999' }, ...coming.map((one) => ({ left: one.quantity, from: one.by, until: '9999' }))]
+  const stocks = [{ left: there, from: '', until: material.way === 'have' ? '9999' : (material.expires ?? '9999') }, ...coming.map((one) => ({ left: one.quantity, from: one.by, until: '9999' }))]
   return needs.map((need) => {
     let missing = need.quantity
     for (const stock of stocks) {

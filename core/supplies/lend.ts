@@ -1,21 +1,27 @@
 import { sessionCautions } from '../cautions/engine'
 import type { Material } from '../domain'
-import { trySession } from '../plan/resolve'
+import { trySession, type ResolvedPlan, type Session } from '../plan/resolve'
 import { keep } from '../plan/kept'
-import { peakOf, type ListSource, type SupplyNeed } from './give'
+import { byUse, peakOf, type ListSource, type SupplyNeed } from './give'
 
 const keptSafe = keep<SupplyNeed['session'], boolean>()
 
-/** Whether a need can be met with another material without harm: everyone who takes part still does, and no stop or change comes with it. */
-function isSafe(need: SupplyNeed, other: Material, source: ListSource): boolean {
-  const { session, requirement } = need
+/** Every stop and change of a session: which rule, about what, for whom. */
+const dangers = (session: Session, plan: ResolvedPlan): string[] =>
+  sessionCautions(session, plan).filter((caution) => caution.severity !== 'watch')
+    .flatMap((caution) => caution.childIds.map((childId) => JSON.stringify([caution.rule.id, caution.requirementId, childId])))
+
+/**
+ * Whether a need can be met with another material without harm: each child who takes part still does, and no child meets a stop or a
+ * change with it that the child does not meet with the first.
+ */
+export function isSafe({ session, requirement }: Pick<SupplyNeed, 'session' | 'requirement'>, other: Material, source: ListSource): boolean {
   const swapped = trySession(source.snapshot, source.plan, { ...session.placement, swaps: { ...session.placement.swaps, [requirement.id]: other.id } })
   if (!swapped) return false
-  const taking = (parts: typeof session.parts) => parts.filter((part) => part.does === 'takes-part').length
-  if (taking(swapped.parts) < taking(session.parts)) return false
-  const serious = (one: typeof session) => sessionCautions(one, source.plan).filter((caution) => caution.severity !== 'watch').map((caution) => caution.rule.id)
-  const before = new Set(serious(session))
-  return serious(swapped).every((rule) => before.has(rule))
+  const taking = new Set(swapped.parts.filter((part) => part.does === 'takes-part').map((part) => part.child.id))
+  if (session.parts.some((part) => part.does === 'takes-part' && !taking.has(part.child.id))) return false
+  const before = new Set(dangers(session, source.plan))
+  return dangers(swapped, source.plan).every((danger) => before.has(danger))
 }
 
 /** What is left over of a material while a need lasts. */
@@ -55,7 +61,7 @@ export function lendAlternatives(needs: Map<string, SupplyNeed[]>, materials: Re
       result.set(need.material.id, list.map((one) => (one.session === need.session && one.requirement.id === need.requirement.id
         ? { ...one, quantity: one.quantity - quantity, lent: [...one.lent, { material: other, quantity }] } : one)))
       const lent: SupplyNeed = { ...need, material: other, quantity, short: 0, insteadOf: need.material, lent: [] }
-      result.set(id, [...own, lent].sort((a, b) => a.session.start - b.session.start))
+      result.set(id, [...own, lent].sort(byUse))
     }
   }
   return result

@@ -3,11 +3,13 @@ import { minutesOf } from '../calendar/dates'
 import type { Activity, BaseUnit, Material, Requirement } from '../domain'
 import type { ResolvedPlan, Session } from '../plan/resolve'
 
-/** Rounding noise of products such as 10 x 1.1 is below this; no real quantity is. */
-const NOISE = 1e-6
+/** Quantities are counted in thousandths of a base unit: no kitchen measures finer, and what products such as 10 x 1.1 leave over is. */
+const PER_UNIT = 1000
+/** Less than this is what a computer adds, and no quantity. */
+const NOISE = 0.5 / PER_UNIT
 
-/** A quantity without the noise that sums and products leave: to a millionth of a base unit. */
-export const tidy = (quantity: number): number => Math.round(quantity * 1e6) / 1e6
+/** A quantity as it counts: to a thousandth of a base unit. The one place where quantities are rounded. */
+export const tidy = (quantity: number): number => Math.round(quantity * PER_UNIT) / PER_UNIT
 
 /** Adds the spare share, and rounds up what comes in pieces. */
 function rounded(raw: number, spare: number, unit: BaseUnit): number {

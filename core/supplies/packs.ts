@@ -29,7 +29,7 @@ const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
  * The cheapest packs that cover a need; among equally cheap ones the least left over, then the fewest packs. Exact: dynamic
  * programming over the need, in steps of the packs' common divisor.
  *
- * @param need base units, 0 to 10,000,000; a fraction is rounded up, since packs hold whole units
+ * @param need base units, 0 to 10,000,000; a fraction of a thousandth and more is rounded up, since packs hold whole units
  * @param offers 1 to 255 packs, sizes in whole base units of 1 or more, prices in cents
  * @throws InputError naming `need`, `packs` or `packs.N.size` / `packs.N.price`
  * @example cover(130, [{ size: 50, price: 125 }, { size: 120, price: 275 }]) // three of 50, 375, 20 left
@@ -44,7 +44,7 @@ export function coverByPacks<P extends PackOffer>(need: number, offers: readonly
   }
   const step = offers.reduce((common, offer) => gcd(common, offer.size), 0)
   const sizes = offers.map((offer) => offer.size / step)
-  const steps = Math.ceil(Math.ceil(need) / step)
+  const steps = Math.ceil(Math.ceil(tidy(need)) / step)
   const counts = new Array<number>(offers.length).fill(0)
 
   // A best pack is one with the lowest price a unit, the largest such. An optimal cover exists with fewer other packs than

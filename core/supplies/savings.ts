@@ -3,7 +3,8 @@ import type { Material, UnitSnapshot } from '../domain'
 import { countWords, listWords } from '../format/words'
 import type { ResolvedPlan, Session } from '../plan/resolve'
 import { supplyListOf, type SupplyLine } from './supplyList'
-import type { SupplyNeed } from './give'
+import type { ListSource, SupplyNeed } from './give'
+import { isSafe } from './lend'
 
 /** Something that would save money, and what it would cost the children. */
 export interface Saving {
@@ -69,7 +70,7 @@ export function savingsOf(snapshot: UnitSnapshot, plan: ResolvedPlan, lines: rea
       words: `Leave out ${session.activity.title}: ${lost.touches ? `${countWords(lost.touches, 'touch', 'touches')} fewer${lost.onlyOnes ? `, ${lost.onlyOnes} of them the only one of the week` : ''}` : 'nobody misses a touch'}`,
     }
   })
-  const swaps = swapGroups(costly, snapshot).map(({ needs, other }): Saving => {
+  const swaps = swapGroups(costly, { snapshot, plan }).map(({ needs, other }): Saving => {
     const swap = needs.map((need) => ({ placementId: need.session.placement.id, requirementId: need.requirement.id, material: other }))
     const swapped = (session: Session): Session => {
       const mine = swap.filter((one) => one.placementId === session.placement.id)
@@ -82,13 +83,13 @@ export function savingsOf(snapshot: UnitSnapshot, plan: ResolvedPlan, lines: rea
   return [...swaps, ...leaveOut].filter((one) => one.saves >= least).sort((a, b) => price(a) - price(b) || b.saves - a.saves).slice(0, most)
 }
 
-/** Needs of one material that the same other material could meet. */
-function swapGroups(costly: readonly SupplyNeed[], snapshot: UnitSnapshot): { needs: SupplyNeed[]; other: Material }[] {
+/** Needs of one material that the same other material could meet without harm. */
+function swapGroups(costly: readonly SupplyNeed[], source: ListSource): { needs: SupplyNeed[]; other: Material }[] {
   const groups = new Map<string, { needs: SupplyNeed[]; other: Material }>()
   for (const need of costly) {
     for (const id of need.requirement.alternatives) {
-      const other = snapshot.materials.find((one) => one.id === id)
-      if (!other || other.unit !== need.material.unit || id === need.material.id) continue
+      const other = source.plan.materials.get(id)
+      if (!other || other.unit !== need.material.unit || id === need.material.id || !isSafe(need, other, source)) continue
       const key = `${need.material.id} ${id}`
       groups.set(key, { other, needs: [...(groups.get(key)?.needs ?? []), need] })
     }

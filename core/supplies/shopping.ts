@@ -2,6 +2,8 @@ import type { BoughtPack, CalendarDate, Home, Material, Pack, Purchase, StockOp 
 import { countWords, listWords, moneyWords, shortDate } from '../format/words'
 import type { Session } from '../plan/resolve'
 import type { Buy } from './buys'
+import type { ListSource } from './give'
+import { isSafe } from './lend'
 import { tidy } from './needs'
 import { coverByPacks } from './packs'
 import { shareOut } from './money'
@@ -101,9 +103,9 @@ export type NotThere =
 
 /**
  * What can be done where a line is not in a shop: another shop, with whether that is in time; another material that its ideas name, with
- * what it costs there; or to do without, with what on the plan then misses it. In this order.
+ * what it costs there, where that is no less safe; or to do without, with what on the plan then misses it. In this order.
  */
-export function notThere(line: SupplyLine, shop: string, home: Pick<Home, 'shops' | 'shoppingDays' | 'currency'>, today: CalendarDate, materials: ReadonlyMap<string, Material>): NotThere[] {
+export function notThere(line: SupplyLine, shop: string, home: Pick<Home, 'shops' | 'shoppingDays' | 'currency'>, today: CalendarDate, sources: readonly ListSource[]): NotThere[] {
   const { material, needs, firstUse, lastUse } = line
   const quantity = line.shortage + line.topUp
   const short = needs.filter((need) => need.short > 0)
@@ -116,9 +118,10 @@ export function notThere(line: SupplyLine, shop: string, home: Pick<Home, 'shops
   })
   const insteadIds = [...new Set(short.flatMap((need) => need.requirement.alternatives))]
   const instead = insteadIds.flatMap((id): NotThere[] => {
-    const one = materials.get(id)
-    const met = short.filter((need) => need.requirement.alternatives.includes(id))
+    const one = sources[0].plan.materials.get(id)
     if (!one || one.unit !== material.unit || !one.packs.length) return []
+    const met = short.filter((need) => need.requirement.alternatives.includes(id) && isSafe(need, one, sources.find(({ snapshot }) => snapshot.unit.id === need.unitId)!))
+    if (!met.length) return []
     const { cost } = coverByPacks(met.reduce((sum, need) => sum + need.short, 0), one.packs)
     return [{ kind: 'instead', material: one, cost, swap: met.map((need) => ({ placementId: need.session.placement.id, requirementId: need.requirement.id })), words: `${capital(one.name)} for ${titlesOf(met.map((need) => need.session))}, ${moneyWords(cost, home.currency)}` }]
   })

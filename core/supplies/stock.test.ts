@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import type { Material, StockOp } from '../domain'
 import { Op, Purchase, StockEntry } from '../domain'
 import { byId, resolvePlan } from '../plan'
-import { aHome, aMaterial, anActivity, aNeed, aPlacement, aSnapshot, aUnit, children, moment } from '../testing/build'
+import { aChild, aHome, aMaterial, anActivity, aNeed, aPlacement, aSnapshot, aUnit, children, moment } from '../testing/build'
 import { notThere, purchaseId, stocked, stockOp, supplyList, supplyListOf, takeOut, tickInShop, tookChange } from '.'
 
 const op = (change: number, over: Partial<StockOp> = {}): StockOp => stockOp('thing', { entryId: 'entry', change, reason: 'counted', date: '2026-03-10', by: 'Maren', ...over })
@@ -90,7 +90,7 @@ describe('a tick in the shop', () => {
   it('is parted over the units by what each is short, to the cent', () => {
     const [line] = supplyListOf([source('one', 3), source('two', 6)])
     const { purchases } = tickInShop(line, { ...found, packs: [{ size: 10, count: 1, price: 100 }] })
-    expect(purchases.map((one) => [one.unitId, one.paid, one.quantity])).toEqual([['one', 33, 3.333333], ['two', 67, 6.666667]])
+    expect(purchases.map((one) => [one.unitId, one.paid, one.quantity])).toEqual([['one', 33, 3.333], ['two', 67, 6.667]])
   })
   it('is the house\'s own where it only fills up', () => {
     const snapshot = aSnapshot({ materials: [{ ...material, par: 8 }], placements: [] })
@@ -113,8 +113,13 @@ describe('what is not in the shop', () => {
   const snapshot = aSnapshot({ home, materials: [silk, paper], activities: [anActivity({ title: 'Kite', requirements: [aNeed('thing', { quantity: 3, alternatives: ['paper'] })] })], placements: [aPlacement(moment(4))] })
   const [line] = supplyList(snapshot, resolvePlan(snapshot))
   it('is got elsewhere, met with another material, or done without: each with what it means', () => {
-    expect(notThere(line, 'the grocer', home, '2026-03-02', byId(snapshot.materials)).map((one) => [one.kind, one.words])).toEqual([
+    expect(notThere(line, 'the grocer', home, '2026-03-02', [{ snapshot, plan: resolvePlan(snapshot) }]).map((one) => [one.kind, one.words])).toEqual([
       ['elsewhere', 'The craft shop, Sat 7, $3.50'], ['elsewhere', 'Online, Mon 2, $1.00: 24 days too late'], ['instead', 'Paper for Kite, $0.90'], ['without', 'Without it: Kite on Mon 9'],
     ])
+  })
+  it('is not met with what is an allergen for one who takes part', () => {
+    const nutty = { ...snapshot, children: [aChild({ allergens: ['milk'] })], materials: [silk, { ...paper, safety: { ...paper.safety, allergens: ['milk' as const] } }] }
+    const source = { snapshot: nutty, plan: resolvePlan(nutty) }
+    expect(notThere(supplyList(nutty, source.plan)[0], 'the grocer', home, '2026-03-02', [source]).map((one) => one.kind)).toEqual(['elsewhere', 'elsewhere', 'without'])
   })
 })

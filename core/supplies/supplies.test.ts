@@ -28,6 +28,19 @@ describe('what is needed', () => {
     expect(quantityFor({ quantity: 1, basis: { by: 'child' }, spare: 0.1 }, 10, 'each').quantity).toBe(11)
     expect(quantityFor({ quantity: 12.5, basis: { by: 'child' }, spare: 0.1 }, 2, 'g').quantity).toBe(27.5)
   })
+  it('is a thousandth exact, so that a third to spare takes no pack that nobody needs', () => {
+    const third = { quantity: 12.5, basis: { by: 'child' as const }, spare: 0.33333336 }
+    expect(quantityFor(third, 3, 'g').quantity).toBe(50)
+    expect(coverByPacks(50.0000004, [{ size: 50, price: 100 }]).packs[0].count).toBe(1)
+    fc.assert(fc.property(fc.integer({ min: 1, max: 20_000 }), fc.integer({ min: 1, max: 12 }), fc.integer({ min: 0, max: 12 }), fc.integer({ min: 1, max: 12 }), (thousandths, users, share, of) => {
+      const spare = Math.min(2, share / of)
+      // What it comes to in whole numbers, rounded once.
+      const exact = Math.round((thousandths * users * (spare === 2 ? 3 * of : of + share)) / of)
+      const { quantity } = quantityFor({ quantity: thousandths / 1000, basis: { by: 'child' }, spare }, users, 'g')
+      expect(Math.abs(Math.round(quantity * 1000) - exact)).toBeLessThanOrEqual((thousandths * users * (of + share)) % of ? 1 : 0)
+      expect(quantity * 1000).toBeCloseTo(Math.round(quantity * 1000), 6)
+    }), { numRuns: 1000 })
+  })
   it('counts only those whose variant uses it, and the beside where it is named', () => {
     const activity = anActivity({
       variants: [{ id: 'old', stages: ['preschool'], kind: 'does', how: 'x' }, { id: 'young', stages: ['infant'], kind: 'beside', how: 'y' }],

@@ -5,10 +5,10 @@ import { keep } from '../plan/kept'
 import type { ResolvedPlan, Session } from '../plan/resolve'
 import type { UnitSnapshot } from '../domain'
 import { buysOf, countedTogether, type Buy } from './buys'
-import { giveOut, lastDayOf, peakOf, shortageOf, supplyNeed, useOf, type FirstUse, type ListSource, type SupplyNeed } from './give'
+import { byUse, countedForLeast, giveOut, lastDayOf, peakOf, shortageOf, supplyNeed, useOf, type FirstUse, type ListSource, type SupplyNeed } from './give'
 import { lendAlternatives } from './lend'
 import { sessionNeeds, tidy } from './needs'
-import { coverByPacks, type Cover } from './packs'
+import type { Cover } from './packs'
 import { freeOf, inHouse, spokenForIn } from './spokenFor'
 import { getBy, shopDays, type GetBy } from './trips'
 
@@ -69,9 +69,12 @@ function stillToCome(source: ListSource): SupplyNeed[] {
   })
 }
 
-/** The last open day on or before a date: families come to the door then. */
+/** How far back an open day is looked for: past the longest closure that anyone comes back from. */
+const A_YEAR = 366
+
+/** The last open day on or before a date: families come to the door then. The date itself where the home has not been open for a year. */
 function lastOpenDay(home: Home, date: CalendarDate): CalendarDate {
-  for (let back = 0; back < 14; back++) if (isOpen(home, addDays(date, -back))) return addDays(date, -back)
+  for (let back = 0; back < A_YEAR; back++) if (isOpen(home, addDays(date, -back))) return addDays(date, -back)
   return date
 }
 
@@ -90,7 +93,9 @@ function supplyLine(material: Material, given: SupplyNeed[], spokenFor: SpokenFo
   const onHand = freeOf(material, spokenFor)
   const coming = tidy(promises.reduce((sum, one) => sum + one.quantity, 0))
   const shortage = shortageOf(needs, material, onHand, promises)
-  const left = onHand + coming + shortage - (material.use === 'consumable' ? need : 0)
+  // What is past its date is in the house and serves for nothing.
+  const good = Math.min(onHand, countedForLeast(material, today))
+  const left = good + coming + shortage - (material.use === 'consumable' ? need : 0)
   const topUp = material.par === null ? 0 : tidy(Math.max(0, material.par - Math.max(0, left)))
   const first = needs.reduce<FirstUse | null>((before, one) => (before === null || one.use.minute < before.minute ? one.use : before), null)
   const lastUse = needs.reduce<CalendarDate | null>((last, one) => (last === null || lastDayOf(one) > last ? lastDayOf(one) : last), null)
@@ -103,13 +108,15 @@ function supplyLine(material: Material, given: SupplyNeed[], spokenFor: SpokenFo
   const cost = cover?.cost ?? 0
   return {
     material, need, shortage, topUp, onHand, spokenFor: inHouse(material, spokenFor), coming, cover, buys, cost,
-    planCost: topUp === 0 ? cost : cover && shortage > 0 ? Math.min(cost, coverByPacks(shortage, material.packs).cost) : 0,
+    planCost: topUp === 0 ? cost : cover && shortage > 0 ? Math.min(cost, costOf(buysOf({ material, needs, shortage, topUp: 0, home, today }))) : 0,
     peak: peak && { from: dateOfDay(Math.floor(peak.from / 1440)), to: dateOfDay(Math.floor((peak.to - 1) / 1440)) },
     unpriced: isBought && !cover,
     needs, firstUse: first, lastUse, getBy: soonest, ask, fellBack,
     late: (soonest !== null && soonest.lateDays > 0) || (ask !== null && !fellBack && ask.asked === null && ask.on < today),
   }
 }
+
+const costOf = (buys: readonly Buy[]): number => buys.reduce((sum, buy) => sum + buy.cost, 0)
 
 /** The packs of several trips as one cover. */
 function together(buys: readonly Buy[], need: number): Cover<Pack> {
@@ -140,7 +147,7 @@ export function supplyListOf(sources: readonly ListSource[]): SupplyLine[] {
   const thereOf = (material: Material) => freeOf(material, spoken.get(material.id) ?? NOBODY)
   const give = (id: string, list: SupplyNeed[]): SupplyNeed[] => {
     const [material, promised] = [known.get(id)!, coming.get(id) ?? NONE]
-    const inOrder = sources.length > 1 ? [...list].sort((a, b) => a.session.start - b.session.start) : list
+    const inOrder = isInOrder(list) ? list : [...list].sort(byUse)
     const there = thereOf(material)
     return keptGiven(material, [there, ...promised, ...inOrder], () => giveOut(inOrder, material, there, promised))
   }
@@ -149,7 +156,7 @@ export function supplyListOf(sources: readonly ListSource[]): SupplyLine[] {
   const given = lendAlternatives(first, known, thereOf, sources)
   // What nothing was lent to, and what lent nothing, has what it had.
   for (const [id, list] of given) if (list !== first.get(id)) given.set(id, give(id, list))
-  for (const one of materials) if (one.par !== null && !given.has(one.id) && thereOf(one) < one.par) given.set(one.id, [])
+  for (const one of materials) if (one.par !== null && !given.has(one.id) && Math.min(thereOf(one), countedForLeast(one, today)) < one.par) given.set(one.id, [])
   return [...given]
     .map(([id, list]) => {
       const [material, promised] = [known.get(id)!, coming.get(id) ?? NONE]
@@ -159,6 +166,9 @@ export function supplyListOf(sources: readonly ListSource[]): SupplyLine[] {
     })
     .sort((a, b) => compare(a.firstUse?.date ?? '9999', b.firstUse?.date ?? '9999') || names.compare(a.material.name, b.material.name))
 }
+
+/** Needs come in order of their placements; most of them are taken out in the same order. */
+const isInOrder = (needs: readonly SupplyNeed[]): boolean => needs.every((need, i) => i === 0 || byUse(needs[i - 1], need) <= 0)
 
 const NONE: FamilyPromise[] = []
 const NOBODY: SpokenFor[] = []

@@ -2,18 +2,20 @@
 import { computed, ref } from 'vue'
 import type { Material } from '@core/domain'
 import { countWords, moneyWords, quantityWords } from '@core/format'
-import { coverByPacks } from '@core/supplies'
+import { coverByPacks, underLeast } from '@core/supplies'
 import AmountField from './AmountField.vue'
 import { useHouse } from '../stores/house'
+import { useSession } from '../stores/session'
 
 /** What the house always needs: the least of each, and what is low. What is low joins the list of the unit that runs. */
 defineProps<{ openId: string | null }>()
 const emit = defineEmits<{ open: [id: string] }>()
 const house = useHouse()
+const session = useSession()
 const measures = computed(() => house.home!.measures)
 const words = (one: Material, quantity: number) => quantityWords(quantity, one.unit, measures.value)
 const kept = computed(() => house.materials.filter((one) => one.par !== null).map((one) => {
-  const short = Math.max(0, one.par! - one.onHand)
+  const short = underLeast(one, session.today)
   return { one, short, cost: short && one.packs.length ? coverByPacks(short, one.packs).cost : null }
 }).sort((a, b) => Number(b.short > 0) - Number(a.short > 0) || a.one.name.localeCompare(b.one.name, 'en')))
 const low = computed(() => kept.value.filter((item) => item.short > 0))

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { newMaterial } from '@core/domain'
 import { CONDITION_NAMES, countWords, fullDate, moneyWords, quantityWords, WAY_NAMES } from '@core/format'
+import { underLeast } from '@core/supplies'
 import { api } from '../api/client'
 import { newId } from '../api/newId'
 import FileIn from '../parts/FileIn.vue'
@@ -43,7 +44,7 @@ const list = computed(() => {
   const wanted = text.value?.trim().toLowerCase() ?? ''
   return counted.value.filter((one) => (!wanted || `${one.name} ${one.place} ${one.shopPart}`.toLowerCase().includes(wanted)) && (!onlyHere.value || one.onHand > 0)).sort((a, b) => a.name.localeCompare(b.name, 'en'))
 })
-const low = computed(() => house.materials.filter((one) => one.par !== null && one.onHand < one.par).length)
+const low = computed(() => house.materials.filter((one) => underLeast(one, session.today) > 0).length)
 const tabs = computed(() => [{ value: 'here' as const, title: 'What is here' }, { value: 'standing' as const, title: 'Standing list', figure: low.value ? `${low.value} low` : '' }, { value: 'count' as const, title: 'Count' }])
 const open = computed(() => house.materials.find((one) => one.id === openId.value))
 const measures = computed(() => house.home?.measures ?? 'metric')
@@ -58,7 +59,7 @@ function add() {
   select(value.id)
 }
 /** What asks for a look: past its date, or to mend. */
-const notes = (one: (typeof list.value)[number]) => [one.expires !== null && one.expires < session.today ? `past its date since ${fullDate(one.expires)}` : '', one.condition === 'good' ? '' : CONDITION_NAMES[one.condition].toLowerCase(), one.par !== null && one.onHand < one.par ? 'low' : ''].filter(Boolean).join(', ')
+const notes = (one: (typeof list.value)[number]) => [one.expires !== null && one.expires < session.today ? `past its date since ${fullDate(one.expires)}` : '', one.condition === 'good' ? '' : CONDITION_NAMES[one.condition].toLowerCase(), underLeast(one, session.today) > 0 ? 'low' : ''].filter(Boolean).join(', ')
 const asking = ref(false)
 function remove() {
   asking.value = false

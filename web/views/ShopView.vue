@@ -91,7 +91,7 @@ function after(item: ShopItem) {
   const { [`${item.line.material.id} ${shop.value}`]: _, ...rest } = lacking.value
   lacking.value = rest
 }
-const ways = (item: ShopItem) => notThere(item.line, shop.value, house.home!, session.today, house.materialsById)
+const ways = (item: ShopItem) => notThere(item.line, shop.value, house.home!, session.today, supplies.sources)
 function choose(item: ShopItem, way: NotThere) {
   if (way.kind !== 'instead') return
   void supplies.useInstead(way.swap, way.material)
