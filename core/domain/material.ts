@@ -61,6 +61,8 @@ export const Material = z.strictObject({
   /** Where it is kept in the house. */
   place: OptionalLine,
   onHand: Amount,
+  /** False while what is on hand is a usual amount that was ticked at the start, and nobody has counted it. */
+  counted: z.boolean().default(true),
   /** The least that the house keeps of it, whatever is planned: it stands on the standing list. Null where none is kept. */
   par: Amount.nullable().default(null),
   condition: Condition.default('good'),
@@ -83,6 +85,6 @@ export const newPack = (size: number, price: number, shop: string): Pack => ({ s
 
 /** A material of which only the name is known: none in the house, nothing that a caution looks at. */
 export const newMaterial = (id: string, name: string): Material => ({
-  id, name, unit: 'each', use: 'consumable', place: '', onHand: 0, par: null, condition: 'good', expires: null, packs: [], way: 'gather', shopPart: 'craft pieces', keepsDays: null, density: null,
+  id, name, unit: 'each', use: 'consumable', place: '', onHand: 0, counted: true, par: null, condition: 'good', expires: null, packs: [], way: 'gather', shopPart: 'craft pieces', keepsDays: null, density: null,
   safety: { partMm: null, ballMm: null, cordMm: null, allergens: [], hazards: [] },
 })

@@ -70,9 +70,10 @@ export function readPantryRows(rows: readonly (readonly string[])[], context: Pa
     seen.set(key, line)
     const unit: BaseUnit = read.code<BaseUnit>('unit', UNITS.map((one) => [one, one] as const)) ?? base.unit
     if (known && unit !== known.unit) fail('unit', `${known.name} is counted in ${known.unit}, not in ${unit}`)
+    const onHand = read.amount('on hand', { unit, density: base.density }) ?? base.onHand
     const checked = Material.safeParse({
       ...base, name: known && !cell('id') ? known.name : name, unit,
-      onHand: read.amount('on hand', { unit, density: base.density }) ?? base.onHand, place: cell('place') ?? base.place, par: cell('least') === undefined ? base.par : (read.amount('least', { unit, density: base.density }) ?? null), condition: read.code<Condition>('condition', CONDITIONS.map((one) => [one, one] as const)) ?? base.condition,
+      onHand, counted: base.counted || onHand !== base.onHand, place: cell('place') ?? base.place, par: cell('least') === undefined ? base.par : (read.amount('least', { unit, density: base.density }) ?? null), condition: read.code<Condition>('condition', CONDITIONS.map((one) => [one, one] as const)) ?? base.condition,
       expires: read.date('good until', base.expires), use: read.code<Material['use']>('used', Object.entries(USED) as [Material['use'], string][]) ?? base.use, way: read.code<Way>('when short', WAYS.map((one) => [one, WAY_NAMES[one]] as const)) ?? base.way,
       shopPart: cell('part of the shop') || base.shopPart, keepsDays: read.optional('keeps days', base.keepsDays), packs: read.packs(base.packs),
     })

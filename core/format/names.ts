@@ -1,4 +1,4 @@
-import type { Attention, CenterKind, EventPart, GroupForm, Hazard, LearningDomain, PlanningStyle, Condition, Stage, StockReason, Way } from '../domain'
+import type { Attention, CenterKind, EventPart, GroupForm, Hazard, LearningDomain, LicenseRule, PlanningStyle, Condition, Stage, StockReason, Way } from '../domain'
 import type { OutReason } from '../attendance/participants'
 
 /** The words of the field for each code, once for screens, sheets and files. */
@@ -29,6 +29,9 @@ export const allergenName = (allergen: string): string => ALLERGEN_NAMES[allerge
 export const OUT_WORDS: Record<OutReason, string> = {
   'not-here': 'not here then', asleep: 'asleep then', 'too-young': 'too young for this', 'too-old': 'too old for this',
   allergy: 'left out: allergy', 'kept-out': 'kept out by you',
+}
+export const RULE_NAMES: Record<LicenseRule['kind'], string> = {
+  ratios: 'Each child is a part of an adult, by age', youngest: 'The youngest child’s ratio holds for all', points: 'Points by age, so many to an adult',
 }
 export const WAY_NAMES: Record<Way, string> = { buy: 'Buy it', gather: 'Gather or make it', borrow: 'Borrow it', ask: 'Ask families', have: 'Always there' }
 export const CONDITION_NAMES: Record<Condition, string> = { good: 'Good', worn: 'Worn', mend: 'To mend first' }

@@ -11,7 +11,7 @@ export function stocked(material: Material, op: StockOp): { material: Material; 
   const after = tidy(Math.max(0, material.onHand + op.change))
   const packs = op.packs.reduce((known, found) => withPack(known, found), material.packs)
   return {
-    material: { ...material, onHand: after, packs },
+    material: { ...material, onHand: after, packs, counted: material.counted || op.reason === 'counted' },
     entry: { id: op.entryId, materialId: op.id, date: op.date, reason: op.reason, change: tidy(after - material.onHand), after, unitId: op.unitId, note: op.note, by: op.by },
   }
 }

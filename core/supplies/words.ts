@@ -47,6 +47,7 @@ export function besidesWords(line: SupplyLine, measures: 'metric' | 'us'): strin
     line.coming > 0 ? `${amount(line.coming)} promised` : '',
     line.spokenFor.length ? `${listWords(line.spokenFor.map((one) => `${amount(one.quantity)} kept for ${one.unit}`))}` : '',
     line.topUp > 0 ? `${line.shortage > 0 ? `${amount(line.topUp)} of it ` : ''}to have ${amount(line.material.par ?? 0)} in the house` : '',
+    !line.material.counted && line.material.onHand > 0 ? 'a usual amount, not counted yet' : '',
     line.material.condition === 'mend' && line.material.onHand > 0 ? `${amount(line.material.onHand)} in the house to mend first` : '',
   ].filter(Boolean).join('; ')
 }

@@ -29,7 +29,7 @@ export const aChild = (over: Partial<Child> = {}): Child => ({
 
 export const aMaterial = (over: Partial<Material> = {}): Material => ({
   id: 'thing', name: 'things', unit: 'each', use: 'consumable', place: '', onHand: 0, packs: [], way: 'buy', shopPart: 'craft pieces',
-  keepsDays: null, density: null, par: null, condition: 'good', expires: null,
+  keepsDays: null, density: null, par: null, counted: true, condition: 'good', expires: null,
   ...over,
   safety: { partMm: null, ballMm: null, cordMm: null, allergens: [], hazards: [], ...over.safety },
 })

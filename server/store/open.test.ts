@@ -2,7 +2,7 @@ import { existsSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterEach, beforeEach, expect, it } from 'vitest'
-import { Activity, Child, Home, Idea, Material, newIdea, newThemeObject, Placement, Purchase, Unit } from '@core/domain'
+import { Activity, Child, Home, Idea, Material, newIdea, newThemeObject, Placement, Purchase, stepIdsOf, Unit } from '@core/domain'
 import { aCenter, aChild, aHome, aMaterial, anActivity, aPlacement, aPurchase, aUnit, moment } from '@core/testing/build'
 import { openStore } from './open'
 import { deleteRow, keptUnit, readHouse, writeRow } from './rows'
@@ -106,6 +106,24 @@ it('brings a home, its pantry and what it bought of the form before supplies to 
   expect(Purchase.parse(await body('purchases', 'bought'))).toEqual(aPurchase())
   await writeRow(db, 'promise', { id: 'p', unitId: 'unit', materialId: 'thing', quantity: 1, family: 'A', by: '2026-03-01', state: 'coming' }, 1, AT)
   expect(await db('shares').columnInfo()).toHaveProperty('kind')
+  await db.destroy()
+})
+
+it('keeps ticks on their steps, and what is on hand as counted, when a database comes from before steps had ids', async () => {
+  const old = await openStore(file, MIGRATIONS.slice(0, 6))
+  const row = (id: string, value: object, over = {}) => ({ id, version: 1, body: JSON.stringify(value), updated_at: '', ...over })
+  const [{ stepIds: _s, ...activity }, { counted: _c, ...material }] = [anActivity({ steps: ['One.', 'Two.'] }), aMaterial({ onHand: 3 })]
+  await old('activities').insert(row('act', activity))
+  await old('materials').insert(row('thing', material))
+  await old('units').insert(row('unit', aUnit()))
+  await old('placements').insert(row('placed', aPlacement(moment(1)), { unit_id: 'unit', activity_id: 'act' }))
+  await old('ticks').insert({ placement_id: 'placed', step: 'step-2', done: true, at: AT, by: 'Teo' })
+  await old.destroy()
+  const db = await openStore(file)
+  const body = async (table: string) => JSON.parse((await db(table).first('body')).body)
+  const kept = Activity.parse(await body('activities'))
+  expect([kept, Material.parse(await body('materials'))]).toEqual([anActivity({ steps: ['One.', 'Two.'] }), aMaterial({ onHand: 3 })])
+  expect(stepIdsOf(kept)).toContain((await db('ticks').first('step')).step)
   await db.destroy()
 })
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, toRaw, watch } from 'vue'
-import { EXAMPLE_LICENSE, License, STAGES, type LicenseRule, type Stage } from '@core/domain'
-import { STAGE_NAMES } from '@core/format'
+import { EXAMPLE_LICENSE, EXAMPLE_RULES, License, STAGES, type LicenseRule, type Stage } from '@core/domain'
+import { RULE_NAMES, STAGE_NAMES } from '@core/format'
 import { useHouse } from '../stores/house'
 import FormField from './FormField.vue'
 
@@ -24,14 +24,11 @@ function commit() {
   void house.commit('Change the license', [{ put: 'home', value: { ...house.home, license: checked.data } }])
 }
 const confirm = () => void (house.home && house.commit('Confirm the license', [{ put: 'home', value: { ...house.home, license: { ...house.home.license, example: false } } }]))
-const KINDS: { title: string; value: LicenseRule['kind'] }[] = [
-  { title: 'Each child is a part of an adult, by age', value: 'ratios' }, { title: 'The youngest child’s ratio holds for all', value: 'youngest' }, { title: 'Points by age, so many to an adult', value: 'points' },
-]
-const POINTS = { infant: 3, 'young-toddler': 2, 'older-toddler': 2, preschool: 1, 'school-age': 1 }
+const KINDS = (Object.keys(RULE_NAMES) as LicenseRule['kind'][]).map((value) => ({ title: RULE_NAMES[value], value }))
 function setKind(kind: LicenseRule['kind']) {
   const { rule } = draft.value
-  const perAdult = rule.kind === 'points' ? (EXAMPLE_LICENSE.rule as Extract<LicenseRule, { kind: 'ratios' }>).perAdult : rule.perAdult
-  draft.value.rule = kind === 'points' ? { kind, points: { ...POINTS }, perAdult: 8 } : { kind, perAdult: { ...perAdult } }
+  const perAdult = rule.kind === 'points' ? EXAMPLE_RULES.ratios.perAdult : rule.perAdult
+  draft.value.rule = kind === 'points' ? structuredClone(EXAMPLE_RULES.points) : { kind, perAdult: { ...perAdult } }
   commit()
 }
 const setStage = (stage: Stage, value: unknown) => {

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { addDays, isOpen, programDays } from '@core/calendar'
+import { programDays } from '@core/calendar'
 import { MAX_UNIT_DAYS, STYLES, Unit, type PlanningStyle } from '@core/domain'
 import { countWords, longDate, STYLE_NAMES } from '@core/format'
+import { firstStart, nextStart } from '@core/newHome/firstStart'
 import { SKELETONS } from '@core/styles/skeleton'
 import { readThings } from '@core/theme/readThings'
 import { newId } from '../api/newId'
@@ -20,13 +21,10 @@ const house = useHouse()
 const session = useSession()
 const router = useRouter()
 
-function firstOpenDay() {
-  let date = addDays(session.today, 1)
-  for (let i = 0; house.home && i < 60 && !isOpen(house.home, date); i++) date = addDays(date, 1)
-  return date
-}
+/** A first unit leaves time for a shopping trip. */
+const usualStart = () => (!house.home ? session.today : house.units.length ? nextStart(house.home, session.today) : firstStart(house.home, session.today))
 const style = ref<PlanningStyle>(house.home?.style ?? 'centers')
-const draft = ref({ name: '', start: firstOpenDay(), days: SKELETONS[style.value].days as number, interest: '', words: [] as string[], objects: '' })
+const draft = ref({ name: '', start: usualStart(), days: SKELETONS[style.value].days as number, interest: '', words: [] as string[], objects: '' })
 const fill = ref(true)
 const tried = ref(false)
 const busy = ref(false)
@@ -49,6 +47,7 @@ const errors = computed(() => {
   for (const issue of Unit.safeParse(unit.value).error?.issues ?? []) found[String(issue.path[0])] ??= issue.message
   return found
 })
+const SHOWN = ['name', 'start', 'days', 'interest', 'objects', 'words']
 const covers = computed(() => {
   if (errors.value.start || errors.value.days || !house.home) return ''
   try {
@@ -67,9 +66,13 @@ const objectWords = computed(() => {
 
 async function start() {
   tried.value = true
-  if (Object.keys(errors.value).length || !house.home) return
-  busy.value = true
   failed.value = ''
+  if (!house.home) failed.value = 'This home is not set up yet: do that first, in Units.'
+  // What has a field in this form says so there.
+  const elsewhere = Object.entries(errors.value).filter(([field]) => !SHOWN.includes(field))
+  if (elsewhere.length) failed.value = elsewhere.map(([field, message]) => `${field}: ${message}.`).join(' ')
+  if (failed.value || Object.keys(errors.value).length) return
+  busy.value = true
   try {
     const writes: Write[] = [{ put: 'unit', value: unit.value }]
     if (fill.value) {

@@ -116,7 +116,7 @@ export const useSupplies = defineStore('supplies', () => {
   }
   /** What is on hand, as it was counted. */
   function count(material: Material, onHand: number): Promise<void> {
-    if (onHand === material.onHand) return Promise.resolve()
+    if (onHand === material.onHand && material.counted) return Promise.resolve()
     return house.commit(`Count ${material.name}`, [{ stock: { ...stockOp(material.id, facts('counted', onHand - material.onHand)), unitId: null } }])
   }
   /** All of it goes; what is bought next has a date of its own. */

@@ -1,28 +1,32 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { CENTER_KINDS, CalendarDate, DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCenter, newChild, WEEKDAYS, type CenterKind, type Child, type Home, type WeeklyHours, type Weekday } from '@core/domain'
+import { CENTER_KINDS, WEEKDAYS, type WeeklyHours } from '@core/domain'
 import { CENTER_NAMES, longWeekday } from '@core/format'
-import { writePlanFile } from '@core/files'
+import { newHome, prepWindowsFrom } from '@core/newHome'
 import { api, ApiError } from '../api/client'
 import { newId } from '../api/newId'
 import FormField from '../parts/FormField.vue'
 import KobbyMark from '../parts/KobbyMark.vue'
+import { useKeptDraft } from '../composables/useKeptDraft'
+import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
+import { childOf, faultsOf, newAnswers, newChildDraft } from './firstStart/answers'
+import ChildLine from './firstStart/ChildLine.vue'
+import CupboardTicks from './firstStart/CupboardTicks.vue'
+import LicenseAndPrep from './firstStart/LicenseAndPrep.vue'
 
-/** The first start: an account, then the demo home or three questions. */
+/** The first start: an account, then the demo home or three questions, what is in the house, and when there is time. */
 const session = useSession()
+const house = useHouse()
 const router = useRouter()
-const step = ref<'account' | 'choose' | 'questions'>(session.signedIn ? 'choose' : 'account')
+type Step = 'account' | 'choose' | 'questions' | 'cupboard' | 'rules'
+const step = ref<Step>(session.signedIn ? 'choose' : 'account')
 const owner = ref({ name: '', signIn: '', password: '' })
 const wrong = ref<Record<string, string>>({})
 const problem = ref('')
 const busy = ref(false)
-const homeName = ref('My home')
-const kids = ref([{ name: '', born: '' }, { name: '', born: '' }, { name: '', born: '' }])
-const days = ref<Weekday[]>(['mon', 'tue', 'wed', 'thu', 'fri'])
-const hours = ref({ from: '07:45', to: '17:30' })
-const centers = ref<CenterKind[]>(['blocks', 'pretend', 'art-table', 'sensory-bin', 'book-nook', 'circle', 'outdoors'])
+const { draft: answers, forget } = useKeptDraft('first-home', newAnswers)
 
 // A home that is set up is not set up again from here.
 onMounted(async () => {
@@ -35,7 +39,7 @@ async function guarded(work: () => Promise<void>) {
   try {
     await work()
   } catch (error) {
-    problem.value = error instanceof Error ? error.message : String(error)
+    problem.value = error instanceof ApiError ? [error.message, ...error.faults.map((fault) => `${fault.field}: ${fault.message}`)].join(' ') : String(error)
     if (error instanceof ApiError) wrong.value = Object.fromEntries(error.faults.map((fault) => [fault.field, fault.message]))
   } finally {
     busy.value = false
@@ -45,36 +49,44 @@ const makeAccount = () => guarded(async () => {
   await session.createOwner(owner.value)
   step.value = 'choose'
 })
+/** Goes on with the home that was just moved in: what this page knew of it before was that there is none. */
+async function moveIn(file: Parameters<typeof api.applyFile>[0], to: string) {
+  await api.applyFile(file)
+  forget()
+  await house.load()
+  await router.push(to)
+}
 const takeDemo = () => guarded(async () => {
   const { demoHome } = await import('@demo/home')
-  await api.applyFile(demoHome(session.today))
-  await router.push('/units/wind-and-kites/lay-out')
+  await moveIn(demoHome(session.today), '/units/wind-and-kites/lay-out')
 })
-const named = computed(() => kids.value.filter((one) => one.name.trim()))
-const kidProblem = (one: { name: string; born: string }) =>
-  one.name.trim() && !CalendarDate.safeParse(one.born).success ? 'Write the birth date' : one.born > session.today ? 'This date is still to come' : ''
-const ready = computed(() => named.value.length > 0 && named.value.every((one) => !kidProblem(one)) && days.value.length > 0 && centers.value.length > 0 && hours.value.from < hours.value.to)
+
+const named = computed(() => answers.value.kids.filter((one) => one.name.trim() || one.born))
+const missing = computed(() => {
+  const { days, centers, hours } = answers.value
+  if (!named.value.length) return 'Write down one child at least.'
+  if (named.value.some((one) => Object.values(faultsOf(one, session.today)).some(Boolean))) return 'A child’s line is not finished.'
+  if (!days.length) return 'Choose a day on which you are open.'
+  if (!hours.from || !hours.to || hours.from >= hours.to) return 'The day must end after it begins.'
+  return centers.length ? '' : 'Choose a center.'
+})
+const open = computed(() => Object.fromEntries(answers.value.days.map((day) => [day, { ...answers.value.hours }])) as WeeklyHours)
+const kids = computed(() => named.value.map((one) => childOf(one, session.today)))
+const windows = computed(() => prepWindowsFrom(kids.value.map((one) => ({ naps: one.naps, attendance: open.value })), open.value))
+const licensed = computed(() => answers.value.license.children ?? 0)
+const licenseFault = computed(() => (Number.isInteger(licensed.value) && licensed.value >= 1 && licensed.value <= 60 ? '' : 'Write how many children your license allows, 1 to 60.'))
+function goTo(next: Step) {
+  step.value = next
+  window.scrollTo({ top: 0 })
+}
 const setUp = () => guarded(async () => {
   const { ACTIVITIES, MATERIALS } = await import('@core/library')
-  const open = Object.fromEntries(days.value.map((day) => [day, { ...hours.value }])) as WeeklyHours
-  const block = (id: string, name: string, kind: Home['rhythm'][number]['kind'], from: string, to: string) => ({ id, name, kind, from, to })
-  const home: Home = {
-    id: newId(), name: homeName.value.trim() || 'My home', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, currency: 'USD', measures: 'us', open, closures: [],
-    rhythm: [
-      block('circle', 'Circle', 'circle', '09:15', '09:40'), block('choice', 'Choice', 'choice', '09:40', '10:30'), block('outdoors', 'Outdoors', 'outdoors', '10:30', '11:30'),
-      block('lunch', 'Lunch', 'meal', '11:30', '12:45'), block('nap', 'Nap', 'nap', '12:45', '15:00'), block('after', 'After', 'after', '15:15', '16:30'),
-    ],
-    stageBounds: DEFAULT_STAGE_BOUNDS, shoppingDays: ['sat'], askDaysAhead: 5, style: 'centers', moreAllergens: [], ...NEW_HOME_RULES,
-  }
-  const children = named.value.map((one): Child => ({
-    ...newChild(newId(), one.name.trim(), one.born, open), mouths: session.today.slice(0, 4) <= String(Number(one.born.slice(0, 4)) + 2), sensory: 'practising',
-  }))
-  await api.applyFile(writePlanFile({
-    home, children, adults: [{ id: newId(), name: session.user!.name, role: 'provider', hours: open, exceptions: [], prepWindows: [], note: '' }],
-    centers: centers.value.map((kind) => ({ ...newCenter(kind, CENTER_NAMES[kind], kind), atOnce: kind === 'circle' || kind === 'outdoors' ? 12 : 4 })),
-    materials: [...MATERIALS], activities: [...ACTIVITIES], units: [], ideas: [], placements: [], purchases: [], promises: [], stock: [],
-  }))
-  await router.push('/units?new=1')
+  const { homeName, centers, cupboard, license, noPrep } = answers.value
+  const file = newHome({
+    name: homeName, timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, provider: session.user!.name, children: kids.value, open: open.value, centers, cupboard,
+    license: { children: licensed.value, rule: license.rule }, prepWindows: windows.value.filter((one) => !noPrep.includes(one.weekday)),
+  }, { materials: MATERIALS, activities: ACTIVITIES }, newId)
+  await moveIn(file, '/units?new=1')
 })
 </script>
 
@@ -90,31 +102,49 @@ const setUp = () => guarded(async () => {
     </form>
     <div v-else-if="step === 'choose'" class="cubby box stack">
       <KobbyMark /><h1>How would you like to begin?</h1>
-      <div class="card choice stack"><h2>Look round first</h2><p>An invented home with eight children and a unit that is running. Everything in it can be tried.</p><div><v-btn class="primary" :disabled="busy" @click="takeDemo">{{ busy ? 'Moving in' : 'Open the demo home' }}</v-btn></div></div>
-      <div class="card choice stack"><h2>Set up my own</h2><p>Three questions: who, which days, which centers. Then the first unit.</p><div><v-btn :disabled="busy" @click="step = 'questions'">Start with my children</v-btn></div></div>
+      <div class="card choice stack"><h2>Look around first</h2><p>An invented home with eight children and a unit that is running. Everything in it can be tried.</p><div><v-btn class="primary" :disabled="busy" @click="takeDemo">{{ busy ? 'Moving in' : 'Open the demo home' }}</v-btn></div></div>
+      <div class="card choice stack"><h2>Set up my own</h2><p>Three questions: who, which days, which centers. Then what you have in the house, and your first unit.</p><div><v-btn :disabled="busy" @click="goTo('questions')">Start with my children</v-btn></div></div>
       <p v-if="problem" class="notice" role="alert">{{ problem }}</p>
     </div>
-    <form v-else class="cubby box stack wide" @submit.prevent="setUp">
+    <form v-else-if="step === 'questions'" class="cubby box stack wide" novalidate @submit.prevent="missing || goTo('cupboard')">
       <KobbyMark /><h1>Three questions</h1>
-      <FormField label="What is the home called?"><v-text-field v-model="homeName" maxlength="120" /></FormField>
+      <FormField label="What is the home called?" class="few"><v-text-field v-model="answers.homeName" maxlength="120" /></FormField>
       <fieldset class="plain rows"><legend><h2>1. Who comes?</h2></legend>
-        <div v-for="(kid, i) in kids" :key="i" class="kid"><v-text-field v-model="kid.name" :aria-label="`Child ${i + 1}: first name`" placeholder="First name" maxlength="120" /><v-text-field v-model="kid.born" type="date" :aria-label="`Child ${i + 1}: born`" :error-messages="kidProblem(kid)" /></div>
-        <div><v-btn size="small" @click="kids.push({ name: '', born: '' })">Another child</v-btn></div>
+        <p class="heads k-label" aria-hidden="true"><span>First name</span><span>Born</span><span>Naps</span><span>Allergies</span></p>
+        <ChildLine v-for="(_, i) in answers.kids" :key="i" v-model="answers.kids[i]" :number="i + 1" />
+        <div><v-btn size="small" :disabled="answers.kids.length >= 30" @click="answers.kids.push(newChildDraft())">Another child</v-btn></div>
       </fieldset>
       <fieldset class="plain rows"><legend><h2>2. Which days are you open?</h2></legend>
-        <div class="inline"><v-checkbox v-for="day in WEEKDAYS" :key="day" v-model="days" :value="day" :label="longWeekday(day)" /></div>
-        <div class="inline"><input v-model="hours.from" class="time" type="time" aria-label="Open from" /><span>to</span><input v-model="hours.to" class="time" type="time" aria-label="Open to" /></div>
+        <div class="inline"><v-checkbox v-for="day in WEEKDAYS" :key="day" v-model="answers.days" :value="day" :label="longWeekday(day)" /></div>
+        <div class="inline"><input v-model="answers.hours.from" class="time" type="time" aria-label="Open from" /><span>to</span><input v-model="answers.hours.to" class="time" type="time" aria-label="Open to" /></div>
       </fieldset>
-      <fieldset class="plain rows"><legend><h2>3. Which centers do you have?</h2></legend><div class="inline"><v-checkbox v-for="kind in CENTER_KINDS" :key="kind" v-model="centers" :value="kind" :label="CENTER_NAMES[kind]" /></div></fieldset>
-      <p v-if="problem" class="notice" role="alert">{{ problem }}</p>
-      <div class="inline"><v-btn class="primary" type="submit" :disabled="busy || !ready">{{ busy ? 'Moving in' : 'Move in' }}</v-btn><v-btn class="plain" @click="step = 'choose'">Back</v-btn><span v-if="!ready" class="small mute">A child with a birth date, a day and a center are enough.</span></div>
+      <fieldset class="plain rows"><legend><h2>3. Which centers do you have?</h2></legend><div class="centers"><v-checkbox v-for="kind in CENTER_KINDS" :key="kind" v-model="answers.centers" :value="kind" :label="CENTER_NAMES[kind]" /></div></fieldset>
+      <div class="inline"><v-btn class="primary" type="submit" :disabled="missing !== ''">Next: what you have</v-btn><v-btn class="plain" @click="goTo('choose')">Back</v-btn><span v-if="missing" class="small mute" role="status">{{ missing }}</span></div>
+    </form>
+    <form v-else-if="step === 'cupboard'" class="cubby box stack wide" @submit.prevent="goTo('rules')">
+      <KobbyMark /><h1>What do you have already?</h1>
+      <p class="mute">Tick what is in the house, so that your first shopping list asks only for the rest. The amounts are usual ones; you can count them later in the Pantry.</p>
+      <CupboardTicks v-model="answers.cupboard" />
+      <div class="inline end"><v-btn class="primary" type="submit">Next: license and prep time</v-btn><v-btn class="plain" @click="goTo('questions')">Back</v-btn></div>
+    </form>
+    <form v-else class="cubby box stack wide" novalidate @submit.prevent="licenseFault || setUp()">
+      <KobbyMark /><h1>Two more things</h1>
+      <LicenseAndPrep v-model:license="answers.license" v-model:no-prep="answers.noPrep" :windows="windows" />
+      <p v-if="problem" class="notice" role="alert">{{ problem }} Your answers are still here.</p>
+      <div class="inline"><v-btn class="primary" type="submit" :disabled="busy || licenseFault !== ''">{{ busy ? 'Moving in' : 'Move in' }}</v-btn><v-btn class="plain" :disabled="busy" @click="goTo('cupboard')">Back</v-btn><span v-if="licenseFault" class="small brick" role="status">{{ licenseFault }}</span></div>
     </form>
   </main>
 </template>
 
 <style scoped>
 .choice { padding: 14px 16px; gap: 8px; }
-.door .box.wide { width: min(680px, 100%); }
-.plain { border: 0; padding: 0; margin: 0; }
-.kid { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; align-items: start; }
+.door .box.wide { width: min(1060px, 100%); }
+.plain { border: 0; padding: 0; margin: 0; min-width: 0; }
+.few { max-width: 360px; }
+legend { margin-bottom: 4px; }
+/* The same columns as a child’s line. */
+.heads { display: grid; grid-template-columns: minmax(0, 1fr) 148px minmax(0, 1.5fr) minmax(0, 1.1fr) 216px; gap: 8px; }
+@media (max-width: 900px) { .heads { display: none; } }
+.centers { display: grid; grid-template-columns: repeat(auto-fill, minmax(170px, 1fr)); }
+.end { position: sticky; bottom: 0; background: var(--well); padding: 10px 0 2px; margin-bottom: -2px; }
 </style>

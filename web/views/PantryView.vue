@@ -59,7 +59,7 @@ function add() {
   select(value.id)
 }
 /** What asks for a look: past its date, or to mend. */
-const notes = (one: (typeof list.value)[number]) => [one.expires !== null && one.expires < session.today ? `past its date since ${fullDate(one.expires)}` : '', one.condition === 'good' ? '' : CONDITION_NAMES[one.condition].toLowerCase(), underLeast(one, session.today) > 0 ? 'low' : ''].filter(Boolean).join(', ')
+const notes = (one: (typeof list.value)[number]) => [one.counted || !one.onHand ? '' : 'not counted yet', one.expires !== null && one.expires < session.today ? `past its date since ${fullDate(one.expires)}` : '', one.condition === 'good' ? '' : CONDITION_NAMES[one.condition].toLowerCase(), underLeast(one, session.today) > 0 ? 'low' : ''].filter(Boolean).join(', ')
 const asking = ref(false)
 function remove() {
   asking.value = false

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { computed, onMounted, shallowRef } from 'vue'
+import type { Material } from '@core/domain'
+import { quantityWords } from '@core/format'
+import { CUPBOARD, type CupboardGroup } from '@core/library/cupboard'
+import { byId } from '@core/plan'
+
+/** What is in the house already: ticked by the group or one by one, in usual amounts. */
+const ticked = defineModel<string[]>({ required: true })
+const materials = shallowRef<Map<string, Material>>(new Map())
+// The library is large and is moved in later anyway: it comes when this page does.
+onMounted(async () => (materials.value = byId((await import('@core/library/materials')).MATERIALS)))
+
+const on = computed(() => new Set(ticked.value))
+const ALL = CUPBOARD.flatMap((group) => group.things.map(([id]) => id))
+const idsOf = (group: CupboardGroup) => group.things.map(([id]) => id)
+const countIn = (group: CupboardGroup) => idsOf(group).filter((id) => on.value.has(id)).length
+/** All of them where one is missing, else none. */
+function toggle(ids: readonly string[]) {
+  const full = ids.every((id) => on.value.has(id))
+  ticked.value = full ? ticked.value.filter((id) => !ids.includes(id)) : [...new Set([...ticked.value, ...ids])]
+}
+const nameOf = (id: string) => materials.value.get(id)?.name ?? ''
+const amountOf = (id: string, amount: number) => {
+  const unit = materials.value.get(id)?.unit
+  return unit ? quantityWords(amount, unit, 'us') : ''
+}
+</script>
+
+<template>
+  <div class="stack">
+    <p class="row"><span role="status">{{ ticked.length }} of {{ ALL.length }} ticked</span><button type="button" class="why" @click="toggle(ALL)">{{ ticked.length === ALL.length ? 'Untick everything' : 'Tick everything' }}</button></p>
+    <p v-if="!materials.size" class="mute" role="status">Opening the cupboard</p>
+    <div v-else class="groups">
+      <fieldset v-for="group in CUPBOARD" :key="group.id" class="cubby group">
+        <legend class="sr-only">{{ group.name }}</legend>
+        <label class="all"><input type="checkbox" :checked="countIn(group) === group.things.length" :indeterminate="countIn(group) > 0 && countIn(group) < group.things.length" @change="toggle(idsOf(group))" /><b>{{ group.name }}</b><span class="mute small">{{ countIn(group) }} of {{ group.things.length }}</span></label>
+        <ul><li v-for="[id, amount] in group.things" :key="id"><label><input type="checkbox" :checked="on.has(id)" @change="toggle([id])" /><span>{{ nameOf(id) }}</span><span class="mute small num">{{ amountOf(id, amount) }}</span></label></li></ul>
+      </fieldset>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.groups { columns: 3; column-gap: 12px; }
+.group { padding: 6px 10px 8px; margin: 0 0 12px; min-width: 0; break-inside: avoid; }
+label { display: grid; grid-template-columns: 20px minmax(0, 1fr) auto; gap: 8px; align-items: center; min-height: 28px; cursor: pointer; line-height: 1.2; }
+.all { border-bottom: 1px solid var(--edge); min-height: 34px; margin-bottom: 4px; }
+input { width: 17px; height: 17px; margin: 0; accent-color: var(--spruce); }
+.num { white-space: nowrap; }
+@media (max-width: 900px) { .groups { columns: 1; } label { min-height: 44px; } }
+</style>
