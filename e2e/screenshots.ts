@@ -1,5 +1,6 @@
 import { mkdirSync } from 'node:fs'
 import { DESK, openBrowser, openPage, PHONE } from './browser'
+import { click } from './hands'
 import { openHome, PASSWORD } from './home'
 
 /** Makes the pictures of docs/screenshots from the demo home, one of each main view. */
@@ -27,7 +28,6 @@ const SHOTS: Shot[] = [
   { name: 'run', path: `${UNIT}/run`, wait: '.sheet' },
   { name: 'home', path: '/home?tab=children&open=oona', wait: '.field' },
   { name: 'pantry', path: '/pantry', wait: '.pantry tbody tr', click: '.pantry tbody tr:nth-child(9) .name', then: '.pocket .field' },
-  { name: 'cautions', path: '/cautions', wait: '.rule' },
   { name: 'phone-plan', path: `${UNIT}/lay-out`, wait: '[data-placement]', size: PHONE },
 ]
 
@@ -37,7 +37,8 @@ const { browser, close } = await openBrowser()
 const send = (path: string, body: unknown, cookie = '', method = 'POST') => fetch(`${home.base}/api/v1${path}`, { method, headers: { 'content-type': 'application/json', cookie }, body: JSON.stringify(body) })
 const cookie = (await send('/session', { signIn: 'maren', password: PASSWORD })).headers.getSetCookie()[0].split(';')[0]
 const [name, value] = cookie.split('=')
-for (const step of ['step-1', 'step-2']) await send(`${UNIT}/days/4/ticks`, { placementId: 'wind-and-kites-20', step, done: true }, cookie, 'PUT')
+const ticks = ['step-1', 'step-2'].map((step) => ({ op: 'tick', placementId: 'wind-and-kites-20', step, done: true, agoMs: 0 }))
+await send('/changes', { id: 'two-ticks', unitId: 'wind-and-kites', label: 'Ticked', ops: ticks }, cookie)
 const { token } = (await (await send(`${UNIT}/shares`, { day: 4, label: 'Teo', endsOn: '2026-03-11' }, cookie)).json()) as { token: string }
 
 for (const shot of [...SHOTS, { name: 'phone-day', path: `/day/${token}`, wait: '.sheet', size: PHONE }] as Shot[]) {
@@ -53,6 +54,26 @@ for (const shot of [...SHOTS, { name: 'phone-day', path: `/day/${token}`, wait: 
   console.log(`${FOLDER}/${shot.name}.png`)
   await page.close()
 }
+
+// The first start has no home yet: it is pictured as it is being answered.
+const empty = await openHome(false)
+const { page } = await openPage(browser, DESK)
+await page.evaluateOnNewDocument('window.__name = (one) => one')
+await page.goto(`${empty.base}/sign-in`)
+await page.evaluate(async (body: string, draft: string) => {
+  await fetch('/api/v1/owner', { method: 'POST', headers: { 'content-type': 'application/json' }, body })
+  localStorage.setItem('kobby-draft-first-home', draft)
+}, JSON.stringify({ name: 'Maren', signIn: 'maren', password: PASSWORD }), JSON.stringify({
+  homeName: 'Larkspur House',
+  kids: [['Pip', '2025-05-02', 'twice'], ['Oona', '2024-08-01', null], ['Juno', '2022-10-05', 'none'], ['Bodhi', '2022-02-06', null]].map(([name, born, naps]) => ({ name, born, naps, ownNap: { from: '12:30', to: '14:30' }, allergens: name === 'Juno' ? ['wheat'] : [], mouths: null })),
+}))
+await page.goto(`${empty.base}/start`)
+await click(page, 'Start with my children')
+await page.waitForSelector('.centers')
+await page.evaluate('document.fonts.ready.then(() => document.activeElement?.blur())')
+await page.screenshot({ path: `${FOLDER}/first-start.png` })
+console.log(`${FOLDER}/first-start.png`)
+await empty.close()
 await close()
 await home.close()
 process.exit(0)

@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process'
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import { build, endWith, install, root, say, startServer } from './prepare.mjs'
+import { endWith, prepare, root, say, startServer } from './prepare.mjs'
 
 /** Installs, builds, makes the demo home in ./data/demo through the public import, and serves it. */
 
@@ -24,8 +24,7 @@ async function send(base, path, body, cookie) {
 }
 
 try {
-  await install()
-  await build()
+  await prepare()
   const data = process.env.KOBBY_DATA ?? join(root, 'data', 'demo')
   const isNew = !existsSync(join(data, 'kobby.sqlite'))
   const today = demoDate()

@@ -1,28 +1,17 @@
-import { spawn, spawnSync } from 'node:child_process'
+import { spawn } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
-import { dirname, join, resolve } from 'node:path'
+import { dirname, join } from 'node:path'
 import { createInterface } from 'node:readline'
-import { fileURLToPath } from 'node:url'
 import { gzipSync } from 'node:zlib'
+import { driver } from './driver.mjs'
+import { root, run, say } from './run.mjs'
+
+export { root, say }
 
 /** What must be there before anything can run. Node's own modules only: this runs before anything is installed. */
 
-export const root = resolve(dirname(fileURLToPath(import.meta.url)), '..')
 const at = (...parts) => join(root, ...parts)
-export const say = (words) => console.log(words)
-
-/** Runs a command to its end; shows its output only when it fails. */
-function run(command, args, env = {}) {
-  return new Promise((done, fail) => {
-    const child = spawn(command, args, { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'pipe', 'pipe'] })
-    let output = ''
-    child.stdout.on('data', (data) => (output += data))
-    child.stderr.on('data', (data) => (output += data))
-    child.on('error', fail)
-    child.on('close', (code) => (code === 0 ? done(output) : fail(new Error(`${command} ${args.join(' ')} failed:\n${output.slice(-4000)}`))))
-  })
-}
 
 /** One number for the contents of some files and folders. */
 function fingerprint(paths) {
@@ -49,21 +38,27 @@ function checkNode() {
   process.exit(1)
 }
 
-/** Installs the packages of the lock file, and builds the one native one. */
-export async function install() {
+/** Installs the packages of the lock file. */
+async function packages() {
   checkNode()
   const print = `${fingerprint(['package-lock.json', '.npmrc'])} ${process.version}`
   const marker = at('node_modules', '.kobby-installed')
   if (isDone(marker, print)) return
   say('Installing the packages. The first time takes a minute.')
   await run('npm', ['ci', '--no-audit', '--no-fund'])
-  const loads = () => spawnSync(process.execPath, ['-e', "new (require('better-sqlite3'))(':memory:')"], { cwd: root }).status === 0
-  if (!loads()) {
-    say('Building the database driver for this machine. This takes one to two minutes, once.')
-    await run('npm', ['rebuild', 'better-sqlite3', '--ignore-scripts=false', '--build-from-source'])
-    if (!loads()) throw new Error('The database driver could not be built. It needs python3, make and a C++ compiler.')
-  }
   markDone(marker, print)
+}
+
+/** Installs the packages of the lock file, and gets the one native one. */
+export async function install() {
+  await packages()
+  await driver()
+}
+
+/** All that is needed to serve: the packages, then the driver and the interface, beside each other where both must be made. */
+export async function prepare() {
+  await packages()
+  await Promise.all([driver(), build()])
 }
 
 /** Lays a packed copy beside each file that is worth it: packed once and well here, rather than quickly at every request. */

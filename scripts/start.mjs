@@ -1,8 +1,7 @@
-import { build, endWith, install, startServer, say } from './prepare.mjs'
+import { endWith, prepare, startServer, say } from './prepare.mjs'
 
 try {
-  await install()
-  await build()
+  await prepare()
   const { child, line } = await startServer({}, (code) => process.exit(code ?? 0))
   say(line)
   endWith(child)

@@ -14,8 +14,8 @@ const ATTEMPTS = { points: 10, duration: 15 * 60 }
 export function sessionRoutes(db: Knex, accounts: Accounts, clock: Clock): Route[] {
   const wrong = new RateLimiterMemory(ATTEMPTS)
   const start = async (ctx: Context, user: User) => {
-    const { token, endsAt } = await accounts.startSession(user)
-    ctx.cookies.set(COOKIE, token, { httpOnly: true, sameSite: 'strict', secure: ctx.secure, expires: endsAt, path: '/', overwrite: true })
+    const { token, lastsMs } = await accounts.startSession(user)
+    ctx.cookies.set(COOKIE, token, { httpOnly: true, sameSite: 'strict', secure: ctx.secure, maxAge: lastsMs, path: '/', overwrite: true })
     return { user, today: await clock.today(db) }
   }
   const failIfLimited = async (key: string) => {

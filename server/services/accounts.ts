@@ -22,7 +22,8 @@ export const SignIn = z.strictObject({ signIn: z.string().min(1, 'Write your sig
 /** scrypt with 32 MiB a hash (N 2^15, r 8, p 1), as OWASP's password storage guidance gives it at the least. */
 const SCRYPT: ScryptOptions = { N: 32_768, r: 8, p: 1, maxmem: 96 * 1024 * 1024 }
 const KEY_BYTES = 32
-const SESSION_DAYS = 30
+/** How long a sign-in lasts: thirty days. */
+const SESSION_MS = 30 * 86_400_000
 
 const derive = (password: string, salt: Buffer) =>
   new Promise<Buffer>((resolve, reject) =>
@@ -70,12 +71,12 @@ export class Accounts {
     return row && matches ? { id: row.id, name: row.name, signIn: row.sign_in } : null
   }
 
-  async startSession(user: User): Promise<{ token: string; endsAt: Date }> {
+  async startSession(user: User): Promise<{ token: string; lastsMs: number }> {
     const token = newToken()
-    const endsAt = new Date(this.clock.now().getTime() + SESSION_DAYS * 86_400_000)
+    const endsAt = new Date(this.clock.now().getTime() + SESSION_MS)
     await this.db('sessions').where('ends_at', '<', this.clock.stamp()).delete()
     await this.db('sessions').insert({ token_hash: hashToken(token), user_id: user.id, ends_at: endsAt.toISOString() })
-    return { token, endsAt }
+    return { token, lastsMs: SESSION_MS }
   }
 
   async whoHas(token: string | undefined): Promise<User | null> {

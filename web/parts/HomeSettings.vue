@@ -75,7 +75,7 @@ const file = useFileIn(readPlan, { preview: api.previewFile, apply: api.applyFil
       <section class="rows"><h2>Closed on</h2>
         <p v-if="!draft.closures.length" class="mute">No closures written down.</p>
         <div v-for="one in draft.closures" :key="one.date" class="row"><span>{{ longDate(one.date) }} {{ one.date.slice(0, 4) }}<span v-if="one.reason" class="mute">&nbsp;· {{ one.reason }}</span></span><button type="button" class="why" :aria-label="`Open on ${longDate(one.date)} after all`" @click="dropClosure(one.date)">remove</button></div>
-        <form class="inline" @submit.prevent="addClosure"><input v-model="closure.date" class="time" type="date" aria-label="Date closed" :min="session.today" /><v-text-field v-model="closure.reason" aria-label="Reason" placeholder="Reason" maxlength="120" /><v-btn type="submit" :disabled="!closure.date">Close</v-btn></form>
+        <form class="inline" @submit.prevent="addClosure"><input v-model="closure.date" class="time" type="date" aria-label="Date closed" :min="session.today" /><v-text-field v-model="closure.reason" aria-label="Reason" placeholder="Reason" maxlength="120" /><v-btn type="submit" :disabled="!closure.date" :title="closure.date ? undefined : 'Choose the date first'">Close</v-btn></form>
         <p class="small mute">Days of a unit slide past a closure, or drop that day: choose in the unit's Spark.</p>
       </section>
       <ShopsForm v-model="draft" :errors="errors" @left="commit" />

@@ -38,7 +38,7 @@ function swap(id: string | null) {
   <details v-if="isMoment" class="more"><summary>Again, or in place of another</summary>
     <div class="rows">
       <div class="days" role="group" aria-label="Again on these days"><label v-for="day in choices" :key="day.number" class="day" :class="{ on: days.includes(day.number) }"><input v-model="days" type="checkbox" class="sr-only" :value="day.number" :aria-label="`Again on day ${day.number}`"><span aria-hidden="true">{{ day.number }}</span></label></div>
-      <div class="inline"><v-btn size="small" :disabled="!days.length" @click="repeat">Repeat on these days</v-btn><v-btn size="small" @click="board.carried = { placementId: null, activityId: placement.activityId, copyOf: placement.id }">Pick up a copy</v-btn></div>
+      <div class="inline"><v-btn size="small" :disabled="!days.length" :title="days.length ? undefined : 'Choose a day first'" @click="repeat">Repeat on these days</v-btn><v-btn size="small" @click="board.carried = { placementId: null, activityId: placement.activityId, copyOf: placement.id }">Pick up a copy</v-btn></div>
       <v-select v-if="others.length && !placement.pinnedDate" :model-value="null" :items="others" placeholder="Change places with" aria-label="Change places with" @update:model-value="swap" />
       <p v-if="said" class="small brick" role="alert">{{ said }}</p>
     </div>

@@ -66,7 +66,7 @@ const stepWords = computed(() => (now.value && stepSize.value !== 1 ? quantityWo
       <form v-if="now" class="cubby one" @submit.prevent="next">
         <h3 class="name">{{ now.name }}</h3><p class="mute">{{ quantityWords(now.onHand, now.unit, measures) }}{{ now.counted ? ' by the last count' : ': a usual amount, not counted yet' }}<template v-if="now.par !== null">, the least is {{ quantityWords(now.par, now.unit, measures) }}</template></p>
         <div class="number"><button type="button" class="step" :aria-label="`${stepWords} less`" @click="step(-stepSize)"><v-icon :icon="mdiMinus" size="28" /></button><AmountField ref="field" v-model="found" class="big" :key="now.id" :of="now" :label="`How many ${now.name}`" /><button type="button" class="step" :aria-label="`${stepWords} more`" @click="step(stepSize)"><v-icon :icon="mdiPlus" size="28" /></button></div>
-        <div class="inline"><v-btn class="primary next" type="submit">{{ found === now.onHand ? 'The same, next' : 'Count, next' }}</v-btn><v-btn @click="go(1)">Skip</v-btn><v-btn :disabled="at === 0" @click="go(-1)">Back</v-btn></div>
+        <div class="inline"><v-btn class="primary next" type="submit">{{ found === now.onHand ? 'The same, next' : 'Count, next' }}</v-btn><v-btn @click="go(1)">Skip</v-btn><v-btn :disabled="at === 0" :title="at === 0 ? 'This is the first' : undefined" @click="go(-1)">Back</v-btn></div>
       </form>
       <div v-else class="cubby one count-done" role="status"><h3 class="name">{{ counted.size === here.length ? 'All counted here' : `${counted.size} of ${here.length} counted here` }}</h3><div class="inline"><v-btn class="primary" @click="place = null">Another place</v-btn><v-btn @click="at = 0">Once more</v-btn></div></div>
     </template>

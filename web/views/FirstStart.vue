@@ -92,13 +92,13 @@ const setUp = () => guarded(async () => {
 
 <template>
   <main class="door">
-    <form v-if="step === 'account'" class="cubby box stack" @submit.prevent="makeAccount">
+    <form v-if="step === 'account'" class="cubby box stack" novalidate @submit.prevent="makeAccount">
       <KobbyMark /><h1>Your account</h1><p class="mute">Kobby keeps everything on this machine. This account opens it.</p>
       <FormField label="Your first name"><v-text-field v-model="owner.name" v-start-here autocomplete="given-name" :error-messages="wrong.name" maxlength="120" /></FormField>
       <FormField label="A name to sign in with"><v-text-field v-model="owner.signIn" autocomplete="username" :error-messages="wrong.signIn" maxlength="120" /></FormField>
       <FormField label="A password" hint="At least 10 characters. It cannot be sent to you again: write it down."><v-text-field v-model="owner.password" type="password" autocomplete="new-password" :error-messages="wrong.password" maxlength="200" /></FormField>
       <p v-if="problem" class="notice" role="alert">{{ problem }}</p>
-      <div><v-btn class="primary" type="submit" :disabled="busy || !owner.name || !owner.signIn || !owner.password">Go on</v-btn></div>
+      <div><v-btn class="primary" type="submit" :disabled="busy">Go on</v-btn></div>
     </form>
     <div v-else-if="step === 'choose'" class="cubby box stack">
       <KobbyMark /><h1>How would you like to begin?</h1>

@@ -36,7 +36,7 @@ watch(() => [board.day, day.value?.date], () => {
   problem.value = ''
   const today = store.snapshot?.today ?? ''
   endsOn.value = day.value && day.value.date > today ? day.value.date : today
-  if (!label.value) label.value = helpers.value[0] ?? ''
+  if (!label.value) label.value = helpers.value[0] ?? 'A helper'
 }, { immediate: true })
 
 function copyText(what: string, text: string) {
@@ -69,7 +69,7 @@ const print = () => window.print()
       <form class="stack" @submit.prevent="create({ label, endsOn })">
         <label class="rows"><span class="k-label">For whom</span><v-combobox v-model="label" :items="helpers" aria-label="For whom" maxlength="120" /></label>
         <label class="rows"><span class="k-label">Until the end of</span><v-text-field v-model="endsOn" type="date" aria-label="Until the end of" /></label>
-        <div><v-btn class="primary" type="submit" :disabled="busy || !label || !sheet">Make a link</v-btn></div>
+        <div><v-btn class="primary" type="submit" :disabled="busy || !label || !sheet">Make a link</v-btn><p v-if="!label || !sheet" class="small mute">{{ sheet ? 'Write for whom it is.' : 'This day is dropped.' }}</p></div>
       </form>
       <p v-if="problem" class="notice soft" role="alert">{{ problem }}</p>
       <MadeLink v-if="made" :address="made.address" :label="made.label" />

@@ -4,7 +4,7 @@ import { useRoute, useRouter, type RouteLocationRaw } from 'vue-router'
 import { ageWords } from '@core/attendance'
 import type { Flag } from '@core/checks'
 import { newCenter, newChild, type Adult, type Child, type Weekday } from '@core/domain'
-import { allergenName, CENTER_NAMES, countWords, listWords, weekdaysWords } from '@core/format'
+import { clockWords, allergenName, CENTER_NAMES, countWords, listWords, weekdaysWords } from '@core/format'
 import { markOf } from '@core/sheet'
 import { newId } from '../api/newId'
 import AdultForm from '../parts/AdultForm.vue'
@@ -36,7 +36,7 @@ const center = computed(() => house.centers.find((one) => one.id === openId.valu
 const open = computed(() => (tab.value === 'children' ? child.value : tab.value === 'adults' ? adult.value : tab.value === 'centers' ? center.value : undefined))
 const names = computed(() => house.children.map((one) => one.name))
 const week = (hours: Child['attendance']) => weekdaysWords(Object.keys(hours) as Weekday[]) || 'no day yet'
-const childFacts = (one: Child) => [one.mouths && 'mouths', one.allergens.length && `allergy: ${listWords(one.allergens.map(allergenName))}`, one.naps.length && `sleeps ${listWords(one.naps.map((nap) => `${nap.from} to ${nap.to}`))}`].filter(Boolean).join(' · ')
+const childFacts = (one: Child) => [one.mouths && 'mouths', one.allergens.length && `allergy: ${listWords(one.allergens.map(allergenName))}`, one.naps.length && `sleeps ${listWords(one.naps.map((nap) => `${clockWords(nap.from)} to ${clockWords(nap.to)}`))}`].filter(Boolean).join(' · ')
 
 function addChild() {
   const value = newChild(newId(), 'New child', `${Number(session.today.slice(0, 4)) - 3}-${session.today.slice(5, 7)}-01`, house.home?.open ?? {})

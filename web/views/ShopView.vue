@@ -124,13 +124,13 @@ const packsOf = (item: ShopItem) => packWords(item.buy.packs, item.line.material
             </div>
             <form v-if="open === item.line.material.id" class="found" @submit.prevent="take(item)">
               <div v-for="(pack, i) in found" :key="i" class="pack">
-                <div class="count" role="group" :aria-label="`Packs of ${pack.size}`"><button type="button" class="step" :aria-label="`One pack of ${pack.size} less`" :disabled="pack.count < 1" @click="pack.count--"><v-icon :icon="mdiMinus" size="22" /></button><output>{{ pack.count }}</output><button type="button" class="step" :aria-label="`One pack of ${pack.size} more`" @click="pack.count++"><v-icon :icon="mdiPlus" size="22" /></button></div>
+                <div class="count" role="group" :aria-label="`Packs of ${pack.size}`"><button type="button" class="step" :aria-label="`One pack of ${pack.size} less`" :disabled="pack.count < 1" :title="pack.count < 1 ? 'There is none already' : undefined" @click="pack.count--"><v-icon :icon="mdiMinus" size="22" /></button><output>{{ pack.count }}</output><button type="button" class="step" :aria-label="`One pack of ${pack.size} more`" @click="pack.count++"><v-icon :icon="mdiPlus" size="22" /></button></div>
                 <label class="of"><span class="small mute">holds</span><AmountField v-model="pack.size" :of="item.line.material" label="What a pack holds" :schema="Pack.shape.size" v-model:problem="pack.sizeFault" whole quiet /></label>
                 <label class="of"><span class="small mute">a pack</span><MoneyField v-model="pack.price" v-model:problem="pack.priceFault" label="Price of a pack" quiet /></label>
                 <p v-if="faults[i]" class="small brick" role="alert">{{ faults[i] }}</p>
               </div>
               <p class="small" :class="sum < item.line.shortage + item.line.topUp ? 'ember' : 'mute'">{{ amount(item, sum) }} for {{ money(total) }}{{ sum < item.line.shortage + item.line.topUp ? `: ${amount(item, item.line.shortage + item.line.topUp - sum)} still missing` : sum > item.line.shortage + item.line.topUp ? `, ${amount(item, sum - item.line.shortage - item.line.topUp)} left for the pantry` : '' }}</p>
-              <div class="inline"><v-btn class="primary" type="submit" :disabled="faults.some(Boolean) || !sum">Got it</v-btn><v-btn @click="found.push({ size: null, sizeFault: '', count: 1, price: null, priceFault: '' })">Another pack</v-btn><v-btn @click="missing(item)">Not there</v-btn></div>
+              <div class="inline"><v-btn class="primary" type="submit" :disabled="faults.some(Boolean) || !sum" :title="faults.find(Boolean) ?? (sum ? undefined : 'No pack is taken')">Got it</v-btn><v-btn @click="found.push({ size: null, sizeFault: '', count: 1, price: null, priceFault: '' })">Another pack</v-btn><v-btn @click="missing(item)">Not there</v-btn></div>
             </form>
           </div>
         </section>

@@ -57,7 +57,7 @@ const print = () => window.print()
 <template>
   <PlainFrame title="Money" :lead="purchases ? `${words(total)} in ${year}, ${countWords(items.length, 'purchase')}` : `${year}`">
     <template #acts><v-btn class="no-print" @click="print">Print</v-btn><v-btn class="primary no-print" :href="`/api/v1/purchases/${year}/csv`" download>Tax folder (CSV)</v-btn></template>
-    <div class="inline years no-print"><v-btn size="small" @click="year--">{{ year - 1 }}</v-btn><b class="k-label">{{ year }}</b><v-btn size="small" :disabled="year >= Number(session.today.slice(0, 4))" @click="year++">{{ year + 1 }}</v-btn></div>
+    <div class="inline years no-print"><v-btn size="small" @click="year--">{{ year - 1 }}</v-btn><b class="k-label">{{ year }}</b><v-btn size="small" :disabled="year >= Number(session.today.slice(0, 4))" :title="year >= Number(session.today.slice(0, 4)) ? 'This is the latest year' : undefined" @click="year++">{{ year + 1 }}</v-btn></div>
     <div v-if="problem" class="notice stack" role="alert"><p>{{ problem }}</p><div><v-btn @click="load">Try again</v-btn></div></div>
     <p v-else-if="!purchases" class="mute" role="status">Adding up the year</p>
     <p v-else-if="!items.length" class="mute">Nothing was bought in {{ year }}, or nothing was ticked. Ticks in the shop land here.</p>

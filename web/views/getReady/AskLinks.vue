@@ -25,7 +25,7 @@ watch(asks, (now) => {
     <div><h2>Sign up by link</h2><p class="mute small">Families see what is wanted and by when, and say what they bring. No account, no child, no other family.</p></div>
     <form class="stack" @submit.prevent="create({ label: 'All families', endsOn })">
       <label class="rows"><span class="k-label">Until the end of</span><v-text-field v-model="endsOn" type="date" aria-label="Until the end of" :min="session.today" /></label>
-      <div><v-btn class="primary" type="submit" :disabled="busy || !endsOn || !asks.length">Make a link</v-btn></div>
+      <div><v-btn class="primary" type="submit" :disabled="busy || !endsOn || !asks.length" :title="!asks.length ? 'There is nothing to ask for' : !endsOn ? 'Write until when the link opens' : undefined">Make a link</v-btn></div>
     </form>
     <p v-if="problem" class="notice soft" role="alert">{{ problem }}</p>
     <MadeLink v-if="made" :address="made.address" :label="made.label" />
