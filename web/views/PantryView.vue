@@ -79,7 +79,7 @@ const file = useFileIn(({ text: table }: { name: string; text: string }) => tabl
       <table class="pantry">
         <thead><tr><th scope="col">What</th><th scope="col" class="num">On hand</th><th scope="col">Where</th><th scope="col" class="wide">Sold as</th></tr></thead>
         <tbody>
-          <tr v-for="one in list.slice(0, shown)" :key="one.id" :class="{ on: openId === one.id }"><td><button type="button" class="why name" @click="select(one.id)">{{ one.name }}</button><span v-if="notes(one)" class="small ember">&nbsp; {{ notes(one) }}</span></td><td class="num">{{ quantityWords(one.onHand, one.unit, measures) }}</td><td>{{ one.place }}</td><td class="wide mute">{{ one.packs.map((pack) => `${quantityWords(pack.size, one.unit, measures)} for ${moneyWords(pack.price, house.home!.currency)}`).join(', ') || WAY_NAMES[one.way].toLowerCase() }}</td></tr>
+          <tr v-for="one in list.slice(0, shown)" :key="one.id" :class="{ on: openId === one.id }"><td><button type="button" class="why name" :aria-current="openId === one.id || undefined" @click="select(one.id)">{{ one.name }}</button><span v-if="notes(one)" class="small ember">&nbsp; {{ notes(one) }}</span></td><td class="num">{{ quantityWords(one.onHand, one.unit, measures) }}</td><td>{{ one.place }}</td><td class="wide mute">{{ one.packs.map((pack) => `${quantityWords(pack.size, one.unit, measures)} for ${moneyWords(pack.price, house.home!.currency)}`).join(', ') || WAY_NAMES[one.way].toLowerCase() }}</td></tr>
         </tbody>
       </table>
       <p v-if="!list.length" class="mute">Nothing in the pantry has that name or place.</p>
