@@ -143,7 +143,7 @@ const setUp = () => guarded(async () => {
 .few { max-width: 360px; }
 legend { margin-bottom: 4px; }
 /* The same columns as a child’s line. */
-.heads { display: grid; grid-template-columns: minmax(0, 1fr) 148px minmax(0, 1.5fr) minmax(0, 1.1fr) 216px; gap: 8px; }
+.heads { display: grid; grid-template-columns: minmax(0, 1fr) 160px minmax(0, 1.2fr) minmax(0, 1.2fr) 216px; gap: 8px; }
 @media (max-width: 900px) { .heads { display: none; } }
 .centers { display: grid; grid-template-columns: repeat(auto-fill, minmax(170px, 1fr)); }
 .end { position: sticky; bottom: 0; background: var(--well); padding: 10px 0 2px; margin-bottom: -2px; }

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { ageWords } from '@core/attendance'
 import { CalendarDate, MAJOR_ALLERGENS } from '@core/domain'
-import { allergenName, clockWords } from '@core/format'
+import { allergenName, clockWords, listWords } from '@core/format'
 import { NAP_HABITS, type NapHabit } from '@core/newHome'
 import { useSession } from '../../stores/session'
 import { faultsOf, mouthsOf, napsOf, type ChildDraft } from './answers'
@@ -20,11 +20,11 @@ const isKnown = computed(() => CalendarDate.safeParse(kid.value.born).success &&
 const proposed = computed(() => {
   if (!isKnown.value) return ''
   const open = [kid.value.naps === null && 'naps', kid.value.mouths === null && 'mouthing'].filter(Boolean).join(' and ')
-  return `${ageWords(kid.value, today)}${open ? `: ${open} proposed by age` : ''}`
+  const spans = naps.value && naps.value !== 'own' ? listWords(NAP_HABITS[naps.value].map((nap) => `${clockWords(nap.from)} to ${clockWords(nap.to)}`)) : ''
+  return [ageWords(kid.value, today), spans && `sleeps ${spans}`, open && `${open} proposed by age`].filter(Boolean).join(' · ')
 })
-const spans = (habit: NapHabit) => NAP_HABITS[habit].map((nap) => `${clockWords(nap.from)}–${clockWords(nap.to)}`).join(', ')
-const HABITS = [
-  { title: 'No nap', value: 'none' }, { title: `After lunch, ${spans('after-lunch')}`, value: 'after-lunch' }, { title: `Twice, ${spans('twice')}`, value: 'twice' }, { title: 'At another time', value: 'own' },
+const HABITS: { title: string; value: NapHabit | 'own' }[] = [
+  { title: 'No nap', value: 'none' }, { title: 'After lunch', value: 'after-lunch' }, { title: 'Morning and after lunch', value: 'twice' }, { title: 'At another time', value: 'own' },
 ]
 const allergens = MAJOR_ALLERGENS.map((one) => ({ title: allergenName(one), value: one as string }))
 const label = (what: string) => `Child ${props.number}: ${what}`
@@ -43,11 +43,12 @@ const label = (what: string) => `Child ${props.number}: ${what}`
 </template>
 
 <style scoped>
-.kid { display: grid; grid-template-columns: minmax(0, 1fr) 148px minmax(0, 1.5fr) minmax(0, 1.1fr) 216px; gap: 2px 8px; align-items: start; }
+.kid { display: grid; grid-template-columns: minmax(0, 1fr) 160px minmax(0, 1.2fr) minmax(0, 1.2fr) 216px; gap: 2px 8px; align-items: start; }
 .said, .own { grid-column: 1 / -1; }
 .kid :deep(.v-label) { white-space: nowrap; }
 .kid :deep(.v-input) { --v-input-control-height: 40px; }
-.kid :deep(input[type='date']) { min-height: 0; padding-block: 0; height: 38px; --v-field-padding-start: 10px; --v-field-padding-end: 4px; }
+.kid :deep(input[type='date']) { min-height: 0; padding-block: 0; height: 38px; }
+.kid > :nth-child(2) :deep(.v-field) { --v-field-padding-start: 10px; --v-field-padding-end: 6px; height: 40px; }
 .kid :deep(.v-messages__message) { letter-spacing: 0; line-height: 1.2; }
 .kid :deep(.v-input__details) { padding-inline: 2px; }
 .kid :deep(.v-select__selection-text) { overflow: hidden; text-overflow: ellipsis; }
