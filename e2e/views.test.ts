@@ -3,18 +3,22 @@ import { createRequire } from 'node:module'
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { DESK, openBrowser, openPage, PHONE, sees, signIn } from './browser'
+import { click, fill } from './hands'
 import { openHome, PASSWORD, type OpenHome } from './home'
 
 const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
 
 let home: OpenHome
 let empty: OpenHome
+/** A Kobby with an owner and no home yet. */
+let unanswered: OpenHome
 let browser: Browser
 let closeBrowser: () => Promise<void>
 let token = ''
 let asked = ''
 beforeAll(async () => {
-  ;[home, empty] = [await openHome(true), await openHome(false)]
+  ;[home, empty, unanswered] = [await openHome(true), await openHome(false), await openHome(false)]
+  await fetch(`${unanswered.base}/api/v1/owner`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ name: 'Ines', signIn: 'ines', password: PASSWORD }) })
   ;({ browser, close: closeBrowser } = await openBrowser())
   const session = await fetch(`${home.base}/api/v1/session`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ signIn: 'maren', password: PASSWORD }) })
   const cookie = session.headers.getSetCookie()[0].split(';')[0]
@@ -25,7 +29,7 @@ beforeAll(async () => {
 })
 afterAll(async () => {
   await closeBrowser()
-  await Promise.all([home.close(), empty.close()])
+  await Promise.all([home.close(), empty.close(), unanswered.close()])
 })
 
 const UNIT = '/units/wind-and-kites'
@@ -202,6 +206,30 @@ describe.each([['light', 'desk', DESK], ['dark', 'desk', DESK], ['light', 'phone
     await settle(page)
     expect(await axe(page, look === 'dark' ? DARK_RULES : [])).toEqual([])
     if (look === 'light') expect(await page.evaluate(measure)).toEqual([])
+  })
+  it('the questions of the first start are free of what axe finds, page by page, and nothing is cut', async () => {
+    const { page: door, errors: atDoor } = await openPage(browser, size, look)
+    await signIn(door, unanswered.base, 'ines', PASSWORD)
+    await door.evaluate(() => localStorage.setItem('kobby-draft-first-home', JSON.stringify({ kids: [{ name: 'Ada', born: '2025-05-02', naps: null, ownNap: { from: '12:30', to: '14:30' }, allergens: ['egg', 'milk'], mouths: null }, { name: 'Bo', born: '', naps: 'own', ownNap: { from: '12:30', to: '11:30' }, allergens: [], mouths: null }] })))
+    await door.goto(`${unanswered.base}/start`)
+    await sees(door, 'How would you like to begin?')
+    const pages: [before: () => Promise<unknown>, shows: string][] = [
+      [async () => undefined, 'Set up my own'], [() => click(door, 'Start with my children'), 'Write the birth date'],
+      [async () => {
+        await fill(door, 'Child 2: born', '06012022')
+        await fill(door, 'Child 2: nap to', '0230PM')
+        await click(door, 'Next: what you have')
+      }, 'Food basics'], [() => click(door, 'Next: license and prep time'), 'Example numbers'],
+    ]
+    for (const [before, shows] of pages) {
+      await before()
+      await sees(door, shows)
+      await settle(door)
+      expect(await axe(door, look === 'dark' ? DARK_RULES : []), shows).toEqual([])
+      if (look === 'light') expect(await door.evaluate(measure), shows).toEqual([])
+    }
+    expect(atDoor).toEqual([])
+    await door.browserContext().close()
   })
   it('made no error in the page', () => expect(errors).toEqual([]))
 })

@@ -12,6 +12,7 @@ const kites = aUnit({ name: 'Wind', words: ['gust', 'lift'], focus, objects: [
 ] })
 
 describe('words', () => {
+  it('makes a cookie of cookies, as of berries a berry', () => expect(['cookies', 'brownies', 'berries', 'pies'].map(one)).toEqual(['cookie', 'brownie', 'berry', 'pie']))
   it('makes one and many of names, and knows what has no many', () => {
     expect([one('leaves'), many('leaf'), many('mouse'), many('sheep'), many('thunder'), one('glass')]).toEqual(['leaf', 'leaves', 'mice', 'sheep', 'thunder', 'glass'])
     expect([withArticle('apple'), withArticle('unicorn'), withArticle('umbrella'), withArticle('hour glass'), withArticle('snow')]).toEqual(['an apple', 'a unicorn', 'an umbrella', 'an hour glass', 'snow'])

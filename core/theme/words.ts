@@ -5,6 +5,9 @@ const UNCOUNTABLE = [
   'snow', 'rain', 'sand', 'soil', 'corn', 'wool', 'bread', 'milk', 'water', 'wind', 'ice', 'moss', 'grass', 'honey', 'thunder', 'lightning', 'mud', 'clay', 'wood', 'paper', 'hay', 'straw',
   'fog', 'mist', 'ash', 'hail', 'floss', 'dust', 'magma', 'steam', 'foam', 'jam', 'moonlight', 'electricity', 'music', 'noise', 'heat', 'dirt', 'gravel', 'oil', 'juice', 'toothpaste', 'gold dust', 'darkness', 'night', 'spring', 'summer', 'autumn', 'winter', 'frost', 'cheese', 'butter', 'dough', 'flour', 'sugar', 'salt', 'smoke', 'fire', 'light', 'air', 'weather', 'sunshine', 'seaweed', 'coral', 'garlic', 'spinach', 'lava', 'gold', 'silver',
 ]
+/** Words whose one ends in -ie; the package takes them for the likes of a berry. */
+const IN_IE = ['cookie', 'brownie', 'smoothie', 'veggie', 'hoodie', 'birdie', 'pixie', 'collie', 'genie', 'goalie', 'prairie', 'walkie-talkie']
+IN_IE.forEach((word) => pluralize.addIrregularRule(word, `${word}s`))
 UNCOUNTABLE.forEach((word) => pluralize.addUncountableRule(new RegExp(`(^|\\s)${word}$`, 'i')))
 
 /** "kite" for "kites"; what is one already stays. */

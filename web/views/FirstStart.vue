@@ -125,7 +125,7 @@ const setUp = () => guarded(async () => {
       <KobbyMark /><h1>What do you have already?</h1>
       <p class="mute">Tick what is in the house, so that your first shopping list asks only for the rest. The amounts are usual ones; you can count them later in the Pantry.</p>
       <CupboardTicks v-model="answers.cupboard" />
-      <div class="inline end"><v-btn class="primary" type="submit">Next: license and prep time</v-btn><v-btn class="plain" @click="goTo('questions')">Back</v-btn></div>
+      <div class="inline"><v-btn class="primary" type="submit">Next: license and prep time</v-btn><v-btn class="plain" @click="goTo('questions')">Back</v-btn></div>
     </form>
     <form v-else class="cubby box stack wide" novalidate @submit.prevent="licenseFault || setUp()">
       <KobbyMark /><h1>Two more things</h1>
@@ -146,5 +146,4 @@ legend { margin-bottom: 4px; }
 .heads { display: grid; grid-template-columns: minmax(0, 1fr) 160px minmax(0, 1.2fr) minmax(0, 1.2fr) 216px; gap: 8px; }
 @media (max-width: 900px) { .heads { display: none; } }
 .centers { display: grid; grid-template-columns: repeat(auto-fill, minmax(170px, 1fr)); }
-.end { position: sticky; bottom: 0; background: var(--well); padding: 10px 0 2px; margin-bottom: -2px; }
 </style>

@@ -24,7 +24,7 @@ const proposed = computed(() => {
   return [ageWords(kid.value, today), spans && `sleeps ${spans}`, open && `${open} proposed by age`].filter(Boolean).join(' · ')
 })
 const HABITS: { title: string; value: NapHabit | 'own' }[] = [
-  { title: 'No nap', value: 'none' }, { title: 'After lunch', value: 'after-lunch' }, { title: 'Morning and after lunch', value: 'twice' }, { title: 'At another time', value: 'own' },
+  { title: 'No nap', value: 'none' }, { title: 'After lunch', value: 'after-lunch' }, { title: 'Twice a day', value: 'twice' }, { title: 'At another time', value: 'own' },
 ]
 const allergens = MAJOR_ALLERGENS.map((one) => ({ title: allergenName(one), value: one as string }))
 const label = (what: string) => `Child ${props.number}: ${what}`
@@ -53,7 +53,7 @@ const label = (what: string) => `Child ${props.number}: ${what}`
 .kid :deep(.v-input__details) { padding-inline: 2px; }
 .kid :deep(.v-select__selection-text) { overflow: hidden; text-overflow: ellipsis; }
 @media (max-width: 900px) {
-  .kid { grid-template-columns: 1fr 1fr; gap: 6px 8px; padding: 10px 0; border-top: 1px solid var(--edge); }
+  .kid { grid-template-columns: minmax(0, 1fr) 166px; gap: 6px 8px; padding: 10px 0; border-top: 1px solid var(--edge); }
   .kid > :nth-child(n + 3) { grid-column: 1 / -1; }
 }
 </style>

@@ -39,7 +39,7 @@ const isEvening = computed(() => props.windows.some((one) => one.name === 'Eveni
 <style scoped>
 .plain { border: 0; padding: 0; margin: 0; min-width: 0; }
 .few { max-width: 180px; }
-.choice { display: grid; grid-template-columns: 22px minmax(0, 1fr); gap: 8px; align-items: center; min-height: 36px; cursor: pointer; }
-.choice input { width: 18px; height: 18px; margin: 0; accent-color: var(--spruce); }
+.choice { display: grid; grid-template-columns: 24px minmax(0, 1fr); gap: 8px; align-items: center; min-height: 36px; cursor: pointer; }
+.choice input { width: 24px; height: 24px; margin: 0; accent-color: var(--spruce); }
 @media (max-width: 900px) { .choice { min-height: 44px; } }
 </style>
