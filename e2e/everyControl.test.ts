@@ -27,7 +27,7 @@ const steps = (unit: string) => [
 ].map((step) => `/units/${unit}/${step}`)
 
 /** How long something may take to come of a press before it counts as nothing, in milliseconds. */
-const PATIENCE = 2500
+const PATIENCE = 8000
 /** How deep it is gone into what a press opens: a dialog or a pocket, and what is in it. */
 const DEPTH = 2
 
@@ -172,7 +172,7 @@ async function everyControl({ views, fill, size = DESK }: State, withDemo = fals
 }
 
 /** Hundreds of presses, each on a page of its own, in milliseconds. */
-const LONG = 900_000
+const LONG = 1_800_000
 
 it.concurrent('no home', async () => {
   const { faults, pressed } = await everyControl({ views: ['/start', ...HOUSE_VIEWS] })
