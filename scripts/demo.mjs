@@ -23,11 +23,10 @@ async function send(base, path, body, cookie) {
   return response
 }
 
-try {
-  await prepare()
+/** Starts the server, and moves the demo home in where it is new. */
+async function open() {
   const data = process.env.KOBBY_DATA ?? join(root, 'data', 'demo')
   const isNew = !existsSync(join(data, 'kobby.sqlite'))
-  const today = demoDate()
   const { child, address } = await startServer({ KOBBY_DATA: data, KOBBY_TODAY: today }, (code) => process.exit(code ?? 0))
   endWith(child)
   if (isNew) {
@@ -37,6 +36,12 @@ try {
     const owner = await send(address, '/owner', SIGN_IN)
     await send(address, '/plan-files/apply', JSON.parse(file.stdout), owner.headers.getSetCookie()[0].split(';')[0])
   }
+  return address
+}
+
+const today = demoDate()
+try {
+  const address = await prepare(open)
   say('')
   say(`Larkspur House is open at ${address}/`)
   say(`Sign in as "${SIGN_IN.signIn}" with the password "${SIGN_IN.password}". It is ${today} there.`)

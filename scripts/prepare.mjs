@@ -55,10 +55,14 @@ export async function install() {
   await driver()
 }
 
-/** All that is needed to serve: the packages, then the driver and the interface, beside each other where both must be made. */
-export async function prepare() {
+/**
+ * All that is needed to serve: the packages, then the driver and the interface beside each other. As soon as there is a driver the server can
+ * be started; what `serve` gives is given once the interface is built too.
+ */
+export async function prepare(serve) {
   await packages()
-  await Promise.all([driver(), build()])
+  const [served] = await Promise.all([driver().then(serve), build()])
+  return served
 }
 
 /** Lays a packed copy beside each file that is worth it: packed once and well here, rather than quickly at every request. */

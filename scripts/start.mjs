@@ -1,8 +1,7 @@
 import { endWith, prepare, startServer, say } from './prepare.mjs'
 
 try {
-  await prepare()
-  const { child, line } = await startServer({}, (code) => process.exit(code ?? 0))
+  const { child, line } = await prepare(() => startServer({}, (code) => process.exit(code ?? 0)))
   say(line)
   endWith(child)
 } catch (error) {

@@ -8,10 +8,12 @@ const FOREVER = 'public, max-age=31536000, immutable'
 
 /** Serves the built interface: its files, and its page for every address of its own. */
 export function webFiles(root: string) {
-  const built = existsSync(join(root, 'index.html'))
+  // It may still be being built when the server starts.
+  let built = false
+  const isBuilt = () => (built ||= existsSync(join(root, 'index.html')))
   return async (ctx: Context, next: Next) => {
     const reads = ctx.method === 'GET' || ctx.method === 'HEAD'
-    if (!built || !reads || ctx.path.startsWith('/api/') || ctx.path === '/health') return next()
+    if (!reads || ctx.path.startsWith('/api/') || ctx.path === '/health' || !isBuilt()) return next()
     const isFile = /\.[a-z0-9]+$/i.test(ctx.path)
     if (isFile) {
       try {
