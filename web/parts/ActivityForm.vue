@@ -178,7 +178,7 @@ const takesPlace = computed(() => Boolean(copied && props.unitId && store.ideas.
       <p class="small mute">{{ countWords(draft.needs.length, 'material') }}, {{ countWords(draft.prep.length, 'step') }} before, {{ countWords(draft.steps.length, 'step') }} in it.</p>
     </template>
   </PlainFrame>
-  <v-dialog v-model="leaving" aria-labelledby="leave-idea"><div class="k-sheet"><h2 id="leave-idea">Leave without saving?</h2><p>What you wrote stays on this device until you come back to it, or is thrown away.</p><div class="inline"><v-btn class="primary" @click="leaving = false; back(null)">Keep it for later</v-btn><v-btn class="danger" @click="letGo">Throw it away</v-btn><v-btn class="plain" @click="leaving = false">Go on writing</v-btn></div></div></v-dialog>
+  <v-dialog v-model="leaving" aria-labelledby="leave-idea"><div class="k-sheet"><h2 id="leave-idea">Leave without saving?</h2><p>What you wrote stays on this device until you come back to it, or is thrown away.</p><div class="inline"><v-btn class="primary" @click="(leaving = false), back(null)">Keep it for later</v-btn><v-btn class="danger" @click="letGo">Throw it away</v-btn><v-btn class="plain" @click="leaving = false">Go on writing</v-btn></div></div></v-dialog>
 </template>
 
 <style scoped>

@@ -108,7 +108,7 @@ const halves = computed(() => store.ideas.filter((idea) => !idea.activityId).len
 <template>
   <UnitFrame v-model:pocket-open="pocketOpen" title="Gather" pocket-title="Basket">
     <SegmentedTabs v-model="tab" label="Where ideas come from" :tabs="[{ value: 'library', title: 'Library', figure: String(offered.length) }, { value: 'patterns', title: 'Patterns', figure: store.theme?.things.length ? String(patterns.results.value.filter((one) => one.made).length || '') : '' }, { value: 'notebook', title: 'Notebook', figure: halves ? String(halves) : '' }]" />
-    <button type="button" class="why phone-only basket" @click="openId = null; pocketOpen = true">Basket, {{ countWords(store.ideas.length, 'idea') }}</button>
+    <button type="button" class="why phone-only basket" @click="(openId = null), (pocketOpen = true)">Basket, {{ countWords(store.ideas.length, 'idea') }}</button>
     <template v-if="tab === 'library'">
       <IdeaFilterBar ref="filterBar" v-model:text="text" v-model:filters="filters" :count="found.length" :reading="reading" :lacks="lacks" sources />
       <IdeaList :activities="found" :fit="fit" :times-of="timesOf" :used="used" :open-id="openId" :gathered="isGathered" @open="open" @gather="gather" @leave="leave" />

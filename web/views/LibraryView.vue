@@ -98,7 +98,7 @@ const aside = computed(() => house.activities.filter((one) => one.archived).leng
       <thead><tr><th scope="col">Idea</th><th scope="col" class="wide">Center</th><th scope="col" class="wide">For</th><th scope="col" class="num">Minutes</th><th scope="col" class="from">From</th></tr></thead>
       <tbody>
         <tr v-for="one in found.slice(0, count)" :key="one.id" :class="{ on: openId === one.id }">
-          <td><button type="button" class="why name" @click="openId = one.id; pocketOpen = true">{{ one.title }}</button><span v-if="used[one.id]" class="small used">{{ usedWords(used[one.id]) }}</span></td>
+          <td><button type="button" class="why name" @click="(openId = one.id), (pocketOpen = true)">{{ one.title }}</button><span v-if="used[one.id]" class="small used">{{ usedWords(used[one.id]) }}</span></td>
           <td class="wide">{{ CENTER_NAMES[one.centers[0]] }}</td><td class="wide mute">{{ DOMAIN_NAMES[one.domains[0]] }}</td><td class="num">{{ one.minutes.do }}</td><td class="from mute">{{ SOURCE_WORDS[one.source] }}</td>
         </tr>
       </tbody>

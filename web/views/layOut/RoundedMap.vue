@@ -86,7 +86,7 @@ const pickedGap = computed(() => gaps.value.find((gap) => gap.child.id === picke
       <p class="small mute">Touches in the week: placements in which the child takes part and that are for the domain first or second. <b class="brick">none</b> is a week without any; a dot is not aimed at, as in the first year.<template v-if="week && week.held * 2 < week.open"> The unit holds less than half of this week, so nothing in it is called a gap.</template></p>
       <section v-if="cell" class="card picked rows" aria-live="polite">
         <div class="row"><h2>{{ cell.child.name }}, {{ DOMAIN_NAMES[cell.touch.domain].toLowerCase() }}</h2><span class="small mute">{{ words(cell.touch) }}</span></div>
-        <p v-if="cell.touch.sessions.length">{{ '' }}<template v-for="(session, i) in cell.touch.sessions" :key="session.placement.id"><template v-if="i">, </template><button type="button" class="why" @click="board.selected = { kind: 'placement', id: session.placement.id }; emit('open')">{{ session.activity.title }}</button></template></p>
+        <p v-if="cell.touch.sessions.length">{{ '' }}<template v-for="(session, i) in cell.touch.sessions" :key="session.placement.id"><template v-if="i">, </template><button type="button" class="why" @click="(board.selected = { kind: 'placement', id: session.placement.id }), emit('open')">{{ session.activity.title }}</button></template></p>
         <GapLine v-if="pickedGap" :key="`${pickedGap.child.id} ${pickedGap.domain}`" :gap="pickedGap" open />
       </section>
       <section class="rows"><h2>{{ gaps.length ? 'Who goes without this week' : 'Nobody goes without this week' }}</h2><div class="gaps"><GapLine v-for="gap in gaps" :key="`${gap.child.id} ${gap.domain}`" :gap="gap" /></div></section>
