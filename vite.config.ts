@@ -11,7 +11,10 @@ const alias = { '@core': at('core'), '@web': at('web'), '@server': at('server'),
 const fileList = (): Plugin => ({
   name: 'kobby-file-list',
   generateBundle(_, bundle) {
-    const files = Object.keys(bundle).filter((name) => name.startsWith('assets/')).sort().map((name) => `/${name}`)
+    const files = Object.keys(bundle)
+      .filter((name) => name.startsWith('assets/'))
+      .sort()
+      .map((name) => `/${name}`)
     this.emitFile({ type: 'asset', fileName: 'files.json', source: JSON.stringify(['/', '/icon.svg', ...files]) })
   },
 })
@@ -22,14 +25,27 @@ export default defineConfig({
   plugins: [vue(), vuetify({ styles: { configFile: at('web/theme/settings.scss') } }), fileList()],
   resolve: { alias },
   build: {
-    outDir: at('dist/web'), emptyOutDir: true, target: 'es2022', chunkSizeWarningLimit: 600,
+    outDir: at('dist/web'),
+    emptyOutDir: true,
+    target: 'es2022',
+    chunkSizeWarningLimit: 600,
     // The service worker stands at the root, under a name that stays: it is asked for by it.
-    rollupOptions: { input: { index: at('web/index.html'), sw: at('web/sw.ts') }, output: { entryFileNames: (chunk) => (chunk.name === 'sw' ? 'sw.js' : 'assets/[name]-[hash].js') } },
+    rollupOptions: {
+      input: { index: at('web/index.html'), sw: at('web/sw.ts') },
+      output: { entryFileNames: (chunk) => (chunk.name === 'sw' ? 'sw.js' : 'assets/[name]-[hash].js') },
+    },
   },
   server: { proxy: { '/api': 'http://127.0.0.1:4180' } },
   test: {
     root: at('.'),
-    include: ['core/**/*.test.ts', 'server/**/*.test.ts', 'web/**/*.test.ts', 'demo/**/*.test.ts', 'e2e/**/*.test.ts', 'scripts/**/*.test.ts'],
+    include: [
+      'core/**/*.test.ts',
+      'server/**/*.test.ts',
+      'web/**/*.test.ts',
+      'demo/**/*.test.ts',
+      'e2e/**/*.test.ts',
+      'scripts/**/*.test.ts',
+    ],
     testTimeout: 120_000,
     hookTimeout: 120_000,
     pool: 'forks',

@@ -1,8 +1,14 @@
 import type { Page } from 'puppeteer-core'
 
-interface Recorder { frames: number[]; drops: number[]; stop: () => void }
+interface Recorder {
+  frames: number[]
+  drops: number[]
+  stop: () => void
+}
 declare global {
-  interface Window { recorder?: Recorder }
+  interface Window {
+    recorder?: Recorder
+  }
 }
 
 /** Steps of the pointer between two cubbies, as a hand makes them. */
@@ -27,10 +33,14 @@ export async function dragOnBoard(page: Page): Promise<{ drops: number[]; longes
       frame = requestAnimationFrame(tick)
     })
     window.addEventListener('pointerdown', () => (held = true), true)
-    window.addEventListener('pointerup', () => {
-      held = false
-      dropped = performance.now()
-    }, true)
+    window.addEventListener(
+      'pointerup',
+      () => {
+        held = false
+        dropped = performance.now()
+      },
+      true,
+    )
     const observer = new MutationObserver(() => {
       if (!dropped) return
       recorder.drops.push(performance.now() - dropped)
@@ -46,12 +56,18 @@ export async function dragOnBoard(page: Page): Promise<{ drops: number[]; longes
   for (let i = 0; i < DRAGS; i++) {
     const card = (await page.$$('.slot .plan-card'))[i]
     const slots = await page.$$('.cell .slot')
-    const [from, ...over] = [await card.boundingBox(), ...(await Promise.all([0.7, 0.3, 0.9, 0.5].map((share) => slots[Math.floor(slots.length * share)].boundingBox())))]
+    const [from, ...over] = [
+      await card.boundingBox(),
+      ...(await Promise.all(
+        [0.7, 0.3, 0.9, 0.5].map((share) => slots[Math.floor(slots.length * share)].boundingBox()),
+      )),
+    ]
     if (!from) continue
     await page.mouse.move(from.x + 20, from.y + 12)
     await page.mouse.down()
     await page.mouse.move(from.x + 30, from.y + 24, { steps: 4 })
-    for (const box of over) if (box) await page.mouse.move(box.x + box.width / 2, Math.min(box.y + box.height - 8, 690), { steps: STEPS })
+    for (const box of over)
+      if (box) await page.mouse.move(box.x + box.width / 2, Math.min(box.y + box.height - 8, 690), { steps: STEPS })
     await page.mouse.up()
     await page.waitForFunction('document.querySelector(".drag-copy") === null', { polling: 50 })
     await page.keyboard.press('Escape')

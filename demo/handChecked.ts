@@ -36,40 +36,108 @@ export interface HandCheckedDay {
  * to 17:00, Ravi 15:15 to 17:30; Maren 7:45 to 17:30, Teo 8:30 to 14:30.
  */
 const WITHOUT_IDRIS: HandCheckedStretch[] = [
-  ['7:50', '8:00', 1, 1, 1], ['8:00', '8:30', 5, 1, 1], ['8:30', '14:30', 6, 1, 2], ['14:30', '15:15', 6, 1, 1], ['15:15', '16:30', 7, 1, 1],
-  ['16:30', '16:45', 6, 1, 1], ['16:45', '17:00', 4, 1, 1], ['17:00', '17:15', 2, 1, 1], ['17:15', '17:30', 1, 1, 1],
+  ['7:50', '8:00', 1, 1, 1],
+  ['8:00', '8:30', 5, 1, 1],
+  ['8:30', '14:30', 6, 1, 2],
+  ['14:30', '15:15', 6, 1, 1],
+  ['15:15', '16:30', 7, 1, 1],
+  ['16:30', '16:45', 6, 1, 1],
+  ['16:45', '17:00', 4, 1, 1],
+  ['17:00', '17:15', 2, 1, 1],
+  ['17:15', '17:30', 1, 1, 1],
 ]
 
 export const HAND_CHECKED: HandCheckedDay[] = [
   {
-    number: 1, date: '2026-03-19', stretches: WITHOUT_IDRIS,
+    number: 1,
+    date: '2026-03-19',
+    stretches: WITHOUT_IDRIS,
     cards: [
       // Ten minutes from 9:15 end at 9:25: Pip is still awake. It is for every stage. Shakers are large and sealed.
-      { title: 'Pass the sound', from: '9:15', to: '9:25', takesPart: ['Pip', 'Oona', 'Tamsin', 'Juno', 'Bodhi', 'Calla'], beside: [], asleep: [], cautions: [] },
+      {
+        title: 'Pass the sound',
+        from: '9:15',
+        to: '9:25',
+        takesPart: ['Pip', 'Oona', 'Tamsin', 'Juno', 'Bodhi', 'Calla'],
+        beside: [],
+        asleep: [],
+        cautions: [],
+      },
       // Twenty-five minutes from 9:40: Pip sleeps until 10:45, all the while. Markers of 140 mm and lids wider than 31.7 mm are no small parts.
-      { title: 'A wall of wheels', from: '9:40', to: '10:05', takesPart: ['Oona', 'Tamsin', 'Juno', 'Bodhi', 'Calla'], beside: [], asleep: ['Pip'], cautions: [] },
+      {
+        title: 'A wall of wheels',
+        from: '9:40',
+        to: '10:05',
+        takesPart: ['Oona', 'Tamsin', 'Juno', 'Bodhi', 'Calla'],
+        beside: [],
+        asleep: ['Pip'],
+        cautions: [],
+      },
     ],
   },
   {
-    number: 3, date: '2026-03-23',
+    number: 3,
+    date: '2026-03-23',
     stretches: [
-      ['7:50', '8:00', 1, 1, 1], ['8:00', '8:15', 5, 1, 1], ['8:15', '8:30', 6, 1, 1], ['8:30', '14:30', 6, 1, 2], ['14:30', '15:15', 6, 1, 1], ['15:15', '16:30', 7, 2, 1],
-      ['16:30', '16:45', 5, 1, 1], ['16:45', '17:00', 3, 1, 1], ['17:00', '17:15', 2, 1, 1], ['17:15', '17:30', 1, 1, 1],
+      ['7:50', '8:00', 1, 1, 1],
+      ['8:00', '8:15', 5, 1, 1],
+      ['8:15', '8:30', 6, 1, 1],
+      ['8:30', '14:30', 6, 1, 2],
+      ['14:30', '15:15', 6, 1, 1],
+      ['15:15', '16:30', 7, 2, 1],
+      ['16:30', '16:45', 5, 1, 1],
+      ['16:45', '17:00', 3, 1, 1],
+      ['17:00', '17:15', 2, 1, 1],
+      ['17:15', '17:30', 1, 1, 1],
     ],
     cards: [
       // Blowing through a straw is for preschool and up; the three toddlers have something beside it. The paint is thinned with water: a watch.
-      { title: 'Straw blowing', from: '9:40', to: '9:50', takesPart: ['Bodhi', 'Calla'], beside: ['Oona', 'Idris', 'Tamsin'], asleep: ['Pip'], cautions: ['watch: Water'] },
+      {
+        title: 'Straw blowing',
+        from: '9:40',
+        to: '9:50',
+        takesPart: ['Bodhi', 'Calla'],
+        beside: ['Oona', 'Idris', 'Tamsin'],
+        asleep: ['Pip'],
+        cautions: ['watch: Water'],
+      },
       // In the yard from 10:30 to 10:45, which is when Pip wakes up: asleep for all of it.
-      { title: 'Follow the leader', from: '10:30', to: '10:45', takesPart: ['Oona', 'Idris', 'Tamsin', 'Bodhi', 'Calla'], beside: [], asleep: ['Pip'], cautions: ['watch: Sun, heat and cold'] },
+      {
+        title: 'Follow the leader',
+        from: '10:30',
+        to: '10:45',
+        takesPart: ['Oona', 'Idris', 'Tamsin', 'Bodhi', 'Calla'],
+        beside: [],
+        asleep: ['Pip'],
+        cautions: ['watch: Sun, heat and cold'],
+      },
     ],
   },
   {
-    number: 4, date: '2026-03-24', stretches: WITHOUT_IDRIS,
+    number: 4,
+    date: '2026-03-24',
+    stretches: WITHOUT_IDRIS,
     cards: [
       // Rice of 7 x 2 x 2 mm fits the cylinder: a stop for Oona and Tamsin, who are under three; Pip sleeps from before it until after it.
-      { title: 'Rice rescue', from: '9:40', to: '10:00', takesPart: ['Tamsin', 'Juno', 'Bodhi', 'Calla'], beside: ['Oona'], asleep: ['Pip'], cautions: ['stop: Small parts'] },
+      {
+        title: 'Rice rescue',
+        from: '9:40',
+        to: '10:00',
+        takesPart: ['Tamsin', 'Juno', 'Bodhi', 'Calla'],
+        beside: ['Oona'],
+        asleep: ['Pip'],
+        cautions: ['stop: Small parts'],
+      },
       // After nap, when Ravi has come and Pip is awake: ramps are for toddlers and up, so Pip has something beside it.
-      { title: 'Ramp lab', from: '15:15', to: '15:40', takesPart: ['Oona', 'Tamsin', 'Juno', 'Bodhi', 'Calla', 'Ravi'], beside: ['Pip'], asleep: [], cautions: [] },
+      {
+        title: 'Ramp lab',
+        from: '15:15',
+        to: '15:40',
+        takesPart: ['Oona', 'Tamsin', 'Juno', 'Bodhi', 'Calla', 'Ravi'],
+        beside: ['Pip'],
+        asleep: [],
+        cautions: [],
+      },
     ],
   },
 ]

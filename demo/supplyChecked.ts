@@ -20,7 +20,15 @@ export interface CheckedLine {
 export const SUPPLY_CHECKED: CheckedLine[] = [
   // Comes back: the dough table has 24 from day 1 to 10, the glow table 20 from day 1 to 5: 44 at once, of 40. One pack of 20 at 4.50 beats one
   // of 60 at 11.90. It was needed on Thursday 5, so on Wednesday 4; the next trip, Wednesday 11, is seven days late.
-  { name: 'large beads', need: 44, there: 40, get: 4, packs: '1 × 20', cents: 450, when: 'late by 7 days: next trip Wed 11' },
+  {
+    name: 'large beads',
+    need: 44,
+    there: 40,
+    get: 4,
+    packs: '1 × 20',
+    cents: 450,
+    when: 'late by 7 days: next trip Wed 11',
+  },
   // Comes back: Sail a cork on Thursday 12 at 9:40. Juno, Bodhi and Calla take three each, Oona and Tamsin one: 9 + 2, of 6. The trip before
   // Thursday is Wednesday 11. Six at 4.99.
   { name: 'float blocks', need: 11, there: 6, get: 5, packs: '1 × 6', cents: 499, when: 'by Wed 11' },

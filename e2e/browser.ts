@@ -12,11 +12,25 @@ const PLACES = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/goog
 /** Starts headless Chromium, kept off the network. */
 export async function openBrowser(): Promise<{ browser: Browser; close: () => Promise<void> }> {
   const executablePath = process.env.CHROMIUM ?? PLACES.find((path) => existsSync(path))
-  if (!executablePath) throw new Error("Chromium was not found. Install Debian's package chromium, or set CHROMIUM to its path.")
+  if (!executablePath)
+    throw new Error("Chromium was not found. Install Debian's package chromium, or set CHROMIUM to its path.")
   const userDataDir = mkdtempSync(join(tmpdir(), 'kobby-chromium-'))
   const browser = await puppeteer.launch({
-    executablePath, userDataDir, headless: true,
-    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--force-prefers-reduced-motion', '--lang=en-US'],
+    executablePath,
+    userDataDir,
+    headless: true,
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--disable-dev-shm-usage',
+      '--force-prefers-reduced-motion',
+      '--lang=en-US',
+    ],
   })
   return {
     browser,
@@ -28,11 +42,19 @@ export async function openBrowser(): Promise<{ browser: Browser; close: () => Pr
 }
 
 /** A page of its own session, at a size and in a look, that fails the test on any error in it. */
-export async function openPage(browser: Browser, size: typeof DESK | typeof PHONE = DESK, look: 'light' | 'dark' = 'light', besideOthers = false): Promise<{ page: Page; errors: string[] }> {
+export async function openPage(
+  browser: Browser,
+  size: typeof DESK | typeof PHONE = DESK,
+  look: 'light' | 'dark' = 'light',
+  besideOthers = false,
+): Promise<{ page: Page; errors: string[] }> {
   const context = await browser.createBrowserContext()
   const page = await context.newPage()
   await page.setViewport(size)
-  await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: look }, { name: 'prefers-reduced-motion', value: 'reduce' }])
+  await page.emulateMediaFeatures([
+    { name: 'prefers-color-scheme', value: look },
+    { name: 'prefers-reduced-motion', value: 'reduce' },
+  ])
   if (besideOthers) {
     // Each page counts as the one in front, as on a device of its own. It changes where Tab goes, so it is not for walks by keyboard.
     const devtools = await page.createCDPSession()
@@ -48,9 +70,17 @@ export async function openPage(browser: Browser, size: typeof DESK | typeof PHON
 }
 
 /** Signs in through the form. */
-export async function signIn(page: Page, base: string, signInName = 'maren', password = 'larkspur-house'): Promise<void> {
+export async function signIn(
+  page: Page,
+  base: string,
+  signInName = 'maren',
+  password = 'larkspur-house',
+): Promise<void> {
   await page.goto(`${base}/sign-in`)
-  const [name, secret] = [await page.waitForSelector('input[autocomplete=username]'), await page.waitForSelector('input[type=password]')]
+  const [name, secret] = [
+    await page.waitForSelector('input[autocomplete=username]'),
+    await page.waitForSelector('input[type=password]'),
+  ]
   await name!.type(signInName)
   await secret!.type(password)
   await secret!.press('Enter')
@@ -58,7 +88,8 @@ export async function signIn(page: Page, base: string, signInName = 'maren', pas
 }
 
 /** Waits until the page shows a text. */
-export const sees = (page: Page, text: string) => page.waitForFunction((wanted: string) => document.body.innerText.includes(wanted), OFTEN, text)
+export const sees = (page: Page, text: string) =>
+  page.waitForFunction((wanted: string) => document.body.innerText.includes(wanted), OFTEN, text)
 
 /** How often a wait looks. Frames would not do: a page behind another draws none. */
 export const OFTEN = { polling: 50 }

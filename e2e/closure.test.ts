@@ -20,7 +20,8 @@ afterAll(async () => {
 })
 
 const PLAN = '/units/wind-and-kites/lay-out'
-const onDay = (day: number) => page.$$eval(`[data-slot^="${day} "] .card-title`, (all) => all.map((one) => one.textContent))
+const onDay = (day: number) =>
+  page.$$eval(`[data-slot^="${day} "] .card-title`, (all) => all.map((one) => one.textContent))
 const DAY_SIX = ['Five little kites', 'Sail a cork', 'Wind finder', 'Shadow stories']
 const openPlan = async () => {
   await page.goto(home.base + PLAN)
@@ -96,7 +97,10 @@ it('counts the pantry, and the list follows', async () => {
   await saved(page)
   await page.goto(`${home.base}/units/wind-and-kites/get-ready`)
   await sees(page, 'What to get')
-  await page.waitForFunction(() => ![...document.querySelectorAll('.group')].some((one) => one.textContent!.includes('large beads')), OFTEN)
+  await page.waitForFunction(
+    () => ![...document.querySelectorAll('.group')].some((one) => one.textContent!.includes('large beads')),
+    OFTEN,
+  )
 })
 
 it('looks back on what was done, and changes its mind', async () => {

@@ -14,7 +14,10 @@ export interface Control {
   chosen: boolean
 }
 
-interface Pressed { moved: boolean; asked: boolean }
+interface Pressed {
+  moved: boolean
+  asked: boolean
+}
 interface Watched extends Window {
   kobbyControls: () => (Control & { element: HTMLElement })[]
   kobbyPress: (kind: string, at: number) => boolean
@@ -25,18 +28,36 @@ interface Watched extends Window {
 /** Runs in the page before anything of its own: finds controls, presses them, and sees whether anything came of it. */
 function watch(): void {
   const page = window as unknown as Watched
-  const SELECTOR = 'button, a[href], [role=button], [role=tab], [role=radio], [role=switch], input[type=checkbox], input[type=radio], summary'
-  const words = (element: Element) => (element.getAttribute('aria-label') ?? (element as HTMLElement).innerText ?? '').trim().replace(/\s+/g, ' ')
-  const nameOf = (element: HTMLElement) => words(element) || words(element.closest('label') ?? element) || element.title || (element.id && words(document.querySelector(`label[for="${element.id}"]`) ?? element)) || ''
+  const SELECTOR =
+    'button, a[href], [role=button], [role=tab], [role=radio], [role=switch], input[type=checkbox], input[type=radio], summary'
+  const words = (element: Element) =>
+    (element.getAttribute('aria-label') ?? (element as HTMLElement).innerText ?? '').trim().replace(/\s+/g, ' ')
+  const nameOf = (element: HTMLElement) =>
+    words(element) ||
+    words(element.closest('label') ?? element) ||
+    element.title ||
+    (element.id && words(document.querySelector(`label[for="${element.id}"]`) ?? element)) ||
+    ''
   const isShown = (element: HTMLElement) => {
     // A checkbox that is drawn by its label is there as long as the label is.
     const box = (element.closest('label') ?? element).getBoundingClientRect()
-    return box.width > 0 && box.height > 0 && getComputedStyle(element).visibility !== 'hidden' && !element.closest('[inert], [hidden]')
+    return (
+      box.width > 0 &&
+      box.height > 0 &&
+      getComputedStyle(element).visibility !== 'hidden' &&
+      !element.closest('[inert], [hidden]')
+    )
   }
   /** Classes that say what a control is, not what state it is in. */
-  const classesOf = (element: Element) => [...element.classList].filter((one) => !/^(v-|here|on|open|active|router|ticked|selected|chosen|at$)/.test(one)).sort().join('.')
+  const classesOf = (element: Element) =>
+    [...element.classList]
+      .filter((one) => !/^(v-|here|on|open|active|router|ticked|selected|chosen|at$)/.test(one))
+      .sort()
+      .join('.')
   page.kobbyControls = () => {
-    const dialog = [...document.querySelectorAll<HTMLElement>('.v-overlay--active[role=dialog], .v-overlay--active .k-sheet')].at(-1)
+    const dialog = [
+      ...document.querySelectorAll<HTMLElement>('.v-overlay--active[role=dialog], .v-overlay--active .k-sheet'),
+    ].at(-1)
     const scope: ParentNode = dialog ?? document
     const seen = new Map<string, number>()
     return [...scope.querySelectorAll<HTMLElement>(SELECTOR)].filter(isShown).map((element) => {
@@ -45,18 +66,49 @@ function watch(): void {
       // Boxes to tick that stand together are of one kind; so are the rows of a list.
       const row = element.closest('[data-slot], li, tr, .card')
       const isBox = element instanceof HTMLInputElement
-      const called = isBox ? (element.closest('fieldset')?.querySelector('legend')?.textContent ?? '') : row ? `row ${[...row.querySelectorAll(SELECTOR)].indexOf(element)}` : name.replace(/\d+/g, '#')
-      const kind = [element.tagName, element.getAttribute('role') ?? element.getAttribute('type') ?? '', classesOf(element), landmark?.tagName ?? '', landmark?.classList[0] ?? '', called].join('|')
+      const called = isBox
+        ? (element.closest('fieldset')?.querySelector('legend')?.textContent ?? '')
+        : row
+          ? `row ${[...row.querySelectorAll(SELECTOR)].indexOf(element)}`
+          : name.replace(/\d+/g, '#')
+      const kind = [
+        element.tagName,
+        element.getAttribute('role') ?? element.getAttribute('type') ?? '',
+        classesOf(element),
+        landmark?.tagName ?? '',
+        landmark?.classList[0] ?? '',
+        called,
+      ].join('|')
       const at = seen.get(kind) ?? 0
       seen.set(kind, at + 1)
       const disabled = (element as HTMLButtonElement).disabled || element.getAttribute('aria-disabled') === 'true'
-      const around = element.parentElement?.closest('form, .inline, .row, .acts, td, li, .rows, .card, header, .field') ?? element.parentElement
-      const others = around ? [...around.querySelectorAll<HTMLElement>('p, span.small, span.mute, [role=status], [role=alert]')].filter((one) => !one.closest(SELECTOR)).map((one) => one.innerText.trim()).join(' ') : ''
+      const around =
+        element.parentElement?.closest('form, .inline, .row, .acts, td, li, .rows, .card, header, .field') ??
+        element.parentElement
+      const others = around
+        ? [...around.querySelectorAll<HTMLElement>('p, span.small, span.mute, [role=status], [role=alert]')]
+            .filter((one) => !one.closest(SELECTOR))
+            .map((one) => one.innerText.trim())
+            .join(' ')
+        : ''
       return {
-        element, kind, name, at, disabled, reason: element.title || element.parentElement?.title || (element.getAttribute('aria-describedby') ?? '') || others,
+        element,
+        kind,
+        name,
+        at,
+        disabled,
+        reason:
+          element.title || element.parentElement?.title || (element.getAttribute('aria-describedby') ?? '') || others,
         // A handle says by which keys it moves; the icon of a field is the field’s.
-        chosen: /arrow (up|down|left|right)/i.test(name) || element.matches('.v-field i') || element.getAttribute('aria-current') !== null || element.getAttribute('aria-selected') === 'true' || element.getAttribute('aria-pressed') === 'true' || element.getAttribute('aria-checked') === 'true'
-          || (element instanceof HTMLInputElement && element.type === 'radio' && element.checked) || (element instanceof HTMLAnchorElement && element.href === location.href),
+        chosen:
+          /arrow (up|down|left|right)/i.test(name) ||
+          element.matches('.v-field i') ||
+          element.getAttribute('aria-current') !== null ||
+          element.getAttribute('aria-selected') === 'true' ||
+          element.getAttribute('aria-pressed') === 'true' ||
+          element.getAttribute('aria-checked') === 'true' ||
+          (element instanceof HTMLInputElement && element.type === 'radio' && element.checked) ||
+          (element instanceof HTMLAnchorElement && element.href === location.href),
       }
     })
   }
@@ -75,7 +127,12 @@ function watch(): void {
       quietSince = performance.now()
     })
   }
-  new MutationObserver(() => (quietSince = performance.now())).observe(document, { subtree: true, childList: true, characterData: true, attributes: true })
+  new MutationObserver(() => (quietSince = performance.now())).observe(document, {
+    subtree: true,
+    childList: true,
+    characterData: true,
+    attributes: true,
+  })
   page.kobbyQuiet = (ms) => pending === 0 && document.readyState === 'complete' && performance.now() - quietSince > ms
   page.kobbySeen = () => seen
   page.kobbyPress = (kind, at) => {
@@ -92,13 +149,17 @@ function watch(): void {
     seen = { moved: false, asked: false }
     new MutationObserver((changes) => {
       for (const change of changes) {
-        const own = change.type === 'attributes' && (change.target === element || change.target.contains(element)) && change.attributeName === 'class'
+        const own =
+          change.type === 'attributes' &&
+          (change.target === element || change.target.contains(element)) &&
+          change.attributeName === 'class'
         if (!own) seen.moved = true
       }
     }).observe(document, { subtree: true, childList: true, characterData: true, attributes: true })
     const was = (element as HTMLInputElement).checked
     // As a hand does it: some parts listen for the finger coming down.
-    for (const type of ['mousedown', 'mouseup']) element.dispatchEvent(new MouseEvent(type, { bubbles: true, cancelable: true, button: 0 }))
+    for (const type of ['mousedown', 'mouseup'])
+      element.dispatchEvent(new MouseEvent(type, { bubbles: true, cancelable: true, button: 0 }))
     element.click()
     if ((element as HTMLInputElement).checked !== was || document.activeElement !== before) seen.moved = true
     return true
@@ -106,7 +167,8 @@ function watch(): void {
 }
 
 /** Makes a page one whose controls can be found and pressed. */
-export const watchControls = (page: Page) => page.evaluateOnNewDocument(`window.__name ??= (one) => one; (${watch.toString()})()`)
+export const watchControls = (page: Page) =>
+  page.evaluateOnNewDocument(`window.__name ??= (one) => one; (${watch.toString()})()`)
 
 /** The controls that the page shows now; those of the dialog where one is open. */
 export const controlsOf = (page: Page): Promise<Control[]> =>
@@ -118,7 +180,9 @@ export const press = (page: Page, { kind, at }: Control): Promise<boolean> =>
 
 /** Waits until nothing on the page has changed for a moment, and nothing is asked for. */
 export const settled = (page: Page): Promise<unknown> =>
-  page.waitForFunction(() => (window as unknown as Watched).kobbyQuiet?.(50), { polling: 25, timeout: 5000 }).catch(() => undefined)
+  page
+    .waitForFunction(() => (window as unknown as Watched).kobbyQuiet?.(50), { polling: 25, timeout: 5000 })
+    .catch(() => undefined)
 
 /** Whether anything came of the last press: something on the page changed, or something was asked of the server, the printer or the clipboard. */
 export const cameOfIt = (page: Page): Promise<boolean> =>

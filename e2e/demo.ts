@@ -16,7 +16,9 @@ export async function openDemo(): Promise<OpenDemo> {
   await signIn(page, home.base)
   await sees(page, 'Wheels and Ramps')
   return {
-    page, errors, base: home.base,
+    page,
+    errors,
+    base: home.base,
     close: async () => {
       await close()
       await home.close()

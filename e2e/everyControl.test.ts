@@ -21,10 +21,40 @@ beforeAll(async () => {
 })
 afterAll(() => closeBrowser())
 
-const HOUSE_VIEWS = ['/units', ...['children', 'adults', 'centers', 'rhythm', 'settings'].map((tab) => `/home?tab=${tab}`), '/library', '/library/new', '/pantry', '/pantry?tab=standing', '/pantry?tab=count', '/money', '/cautions', '/no-such-page']
-const steps = (unit: string) => [
-  'spark', 'gather', 'gather?tab=patterns', 'gather?tab=notebook', 'lay-out', 'lay-out?view=room', 'lay-out?view=rounded', 'lay-out?view=adults', 'lay-out?view=ahead', 'get-ready', 'get-ready?tab=trips', 'get-ready?tab=families', 'get-ready?tab=money', 'get-ready?tab=time', 'hand-over', 'run', 'look-back', 'shop', 'notes',
-].map((step) => `/units/${unit}/${step}`)
+const HOUSE_VIEWS = [
+  '/units',
+  ...['children', 'adults', 'centers', 'rhythm', 'settings'].map((tab) => `/home?tab=${tab}`),
+  '/library',
+  '/library/new',
+  '/pantry',
+  '/pantry?tab=standing',
+  '/pantry?tab=count',
+  '/money',
+  '/cautions',
+  '/no-such-page',
+]
+const steps = (unit: string) =>
+  [
+    'spark',
+    'gather',
+    'gather?tab=patterns',
+    'gather?tab=notebook',
+    'lay-out',
+    'lay-out?view=room',
+    'lay-out?view=rounded',
+    'lay-out?view=adults',
+    'lay-out?view=ahead',
+    'get-ready',
+    'get-ready?tab=trips',
+    'get-ready?tab=families',
+    'get-ready?tab=money',
+    'get-ready?tab=time',
+    'hand-over',
+    'run',
+    'look-back',
+    'shop',
+    'notes',
+  ].map((step) => `/units/${unit}/${step}`)
 
 /** How long something may take to come of a press before it counts as nothing, in milliseconds. */
 const PATIENCE = 8000
@@ -38,18 +68,38 @@ interface State {
 }
 
 const answers = (kids: number) => ({
-  name: 'Heron Row', timeZone: 'UTC', provider: 'Maren', open: { mon: { from: '08:00', to: '17:00' }, tue: { from: '08:00', to: '17:00' } }, centers: ['blocks', 'art-table', 'circle'] as const, cupboard: ['rice'],
-  license: { children: 4, rule: 'ratios' as const }, prepWindows: [], children: Array.from({ length: kids }, (_, i) => ({ name: `Kid ${i}`, born: `202${2 + i}-05-01`, naps: [...NAP_HABITS['after-lunch']], allergens: [], mouths: i > 1 })),
+  name: 'Heron Row',
+  timeZone: 'UTC',
+  provider: 'Maren',
+  open: { mon: { from: '08:00', to: '17:00' }, tue: { from: '08:00', to: '17:00' } },
+  centers: ['blocks', 'art-table', 'circle'] as const,
+  cupboard: ['rice'],
+  license: { children: 4, rule: 'ratios' as const },
+  prepWindows: [],
+  children: Array.from({ length: kids }, (_, i) => ({
+    name: `Kid ${i}`,
+    born: `202${2 + i}-05-01`,
+    naps: [...NAP_HABITS['after-lunch']],
+    allergens: [],
+    mouths: i > 1,
+  })),
 })
 let ids = 0
-const home = (kids: number) => newHome({ ...answers(kids), centers: [...answers(kids).centers] }, { materials: MATERIALS, activities: ACTIVITIES }, () => `made-${++ids}`)
+const home = (kids: number) =>
+  newHome(
+    { ...answers(kids), centers: [...answers(kids).centers] },
+    { materials: MATERIALS, activities: ACTIVITIES },
+    () => `made-${++ids}`,
+  )
 
 /** Puts every table back as it was, so that one press does not change what the next one finds. */
 async function keepCopy({ kobby: { db } }: OpenHome, folder: string): Promise<() => Promise<void>> {
   const copy = join(folder, 'copy.sqlite')
   await db.raw(`VACUUM INTO '${copy}'`)
   await db.raw(`ATTACH '${copy}' AS copy`)
-  const tables = ((await db('sqlite_master').where({ type: 'table' }).select('name')) as { name: string }[]).map((row) => row.name).filter((name) => !name.startsWith('sqlite_'))
+  const tables = ((await db('sqlite_master').where({ type: 'table' }).select('name')) as { name: string }[])
+    .map((row) => row.name)
+    .filter((name) => !name.startsWith('sqlite_'))
   return async () => {
     await db.raw('PRAGMA foreign_keys = OFF')
     await db.transaction(async (tx) => {
@@ -62,7 +112,11 @@ async function keepCopy({ kobby: { db } }: OpenHome, folder: string): Promise<()
   }
 }
 
-interface Step { view: string; way: Control[]; control: Control }
+interface Step {
+  view: string
+  way: Control[]
+  control: Control
+}
 
 /** The page has just gone elsewhere: what was opened is not there to be walked. */
 function elsewhere(error: Error): void {
@@ -70,7 +124,13 @@ function elsewhere(error: Error): void {
 }
 
 /** Walks a state of a home; what is wrong, one line each. */
-async function walk(open: OpenHome, page: Page, errors: string[], views: readonly string[], restore: () => Promise<void>): Promise<{ faults: string[]; pressed: number }> {
+async function walk(
+  open: OpenHome,
+  page: Page,
+  errors: string[],
+  views: readonly string[],
+  restore: () => Promise<void>,
+): Promise<{ faults: string[]; pressed: number }> {
   const cookies = await page.cookies(open.base)
   const [faults, known]: [string[], Set<string>] = [[], new Set()]
   let wrote = false
@@ -91,17 +151,30 @@ async function walk(open: OpenHome, page: Page, errors: string[], views: readonl
     await page.evaluate(() => localStorage.clear()).catch(() => undefined)
     await page.setCookie(...cookies)
     await page.goto(open.base + view, { waitUntil: 'domcontentloaded' })
-    await page.waitForFunction(() => document.querySelector('h1, h2') !== null && !/^Opening/m.test(document.body.innerText), OFTEN)
+    await page.waitForFunction(
+      () => document.querySelector('h1, h2') !== null && !/^Opening/m.test(document.body.innerText),
+      OFTEN,
+    )
     await settled(page)
   }
-  const where = ({ view, way, control }: Step) => [view, ...way.map((one) => one.name), control.name || control.kind].join(' > ')
+  const where = ({ view, way, control }: Step) =>
+    [view, ...way.map((one) => one.name), control.name || control.kind].join(' > ')
   const queue: Step[] = []
   /** Whether anything comes of what was just pressed. */
   const something = (view: string): Promise<boolean> =>
-    page.waitForFunction((from: string) => {
-      const seen = (window as unknown as { kobbySeen?: () => { moved: boolean; asked: boolean } }).kobbySeen?.()
-      return !seen || seen.moved || seen.asked || location.pathname + location.search !== from
-    }, { ...OFTEN, timeout: PATIENCE }, view).then(() => true, () => cameOfIt(page).catch(() => true))
+    page
+      .waitForFunction(
+        (from: string) => {
+          const seen = (window as unknown as { kobbySeen?: () => { moved: boolean; asked: boolean } }).kobbySeen?.()
+          return !seen || seen.moved || seen.asked || location.pathname + location.search !== from
+        },
+        { ...OFTEN, timeout: PATIENCE },
+        view,
+      )
+      .then(
+        () => true,
+        () => cameOfIt(page).catch(() => true),
+      )
   async function take(view: string, way: Control[]): Promise<void> {
     for (const control of await controlsOf(page)) {
       // Frames and rows come again in every view: one of each kind is pressed in each state.
@@ -134,7 +207,8 @@ async function walk(open: OpenHome, page: Page, errors: string[], views: readonl
       // It is gone where it came and went with the day, or with another press.
       if (!goesOn && !(await afresh())) continue
       pressed++
-      if (!(await something(step.view)) && (!goesOn || ((await afresh()) && !(await something(step.view))))) fault(`${where(step)}: nothing came of it`)
+      if (!(await something(step.view)) && (!goesOn || ((await afresh()) && !(await something(step.view)))))
+        fault(`${where(step)}: nothing came of it`)
       await settled(page)
       if (errors.length) fault(`${where(step)}: ${errors[0]}`)
       const isHere = page.url() === open.base + step.view
@@ -146,21 +220,35 @@ async function walk(open: OpenHome, page: Page, errors: string[], views: readonl
   return { faults, pressed }
 }
 
-async function everyControl({ views, fill, size = DESK }: State, withDemo = false): Promise<{ faults: string[]; pressed: number }> {
+async function everyControl(
+  { views, fill, size = DESK }: State,
+  withDemo = false,
+): Promise<{ faults: string[]; pressed: number }> {
   const [open, folder] = [await openHome(withDemo), mkdtempSync(join(tmpdir(), 'kobby-controls-'))]
   const { page, errors } = await openPage(browser, size, 'light', true)
   try {
     await watchControls(page)
     const send = async (path: string, body: unknown) => {
-      const answer = await page.evaluate(async (to: string, text: string) => {
-        const response = await fetch(`/api/v1${to}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: text })
-        return { ok: response.ok, text: await response.text() }
-      }, path, JSON.stringify(body))
+      const answer = await page.evaluate(
+        async (to: string, text: string) => {
+          const response = await fetch(`/api/v1${to}`, {
+            method: 'POST',
+            headers: { 'content-type': 'application/json' },
+            body: text,
+          })
+          return { ok: response.ok, text: await response.text() }
+        },
+        path,
+        JSON.stringify(body),
+      )
       if (!answer.ok) throw new Error(answer.text)
       return JSON.parse(answer.text)
     }
     await page.goto(`${open.base}/sign-in`)
-    await send(withDemo ? '/session' : '/owner', withDemo ? { signIn: 'maren', password: PASSWORD } : { name: 'Maren', signIn: 'maren', password: PASSWORD })
+    await send(
+      withDemo ? '/session' : '/owner',
+      withDemo ? { signIn: 'maren', password: PASSWORD } : { name: 'Maren', signIn: 'maren', password: PASSWORD },
+    )
     await fill?.(send)
     const restore = await keepCopy(open, folder)
     return await walk(open, page, errors, views, restore)
@@ -174,28 +262,77 @@ async function everyControl({ views, fill, size = DESK }: State, withDemo = fals
 /** Hundreds of presses, each on a page of its own, in milliseconds. */
 const LONG = 1_800_000
 
-it.concurrent('no home', async () => {
-  const { faults, pressed } = await everyControl({ views: ['/start', ...HOUSE_VIEWS] })
-  expect(faults).toEqual([])
-  expect(pressed).toBeGreaterThan(20)
-}, LONG)
-it.concurrent('a home without children', async () => {
-  const { faults, pressed } = await everyControl({ views: HOUSE_VIEWS, fill: (send) => send('/plan-files/apply', home(0)) })
-  expect(faults).toEqual([])
-  expect(pressed).toBeGreaterThan(60)
-}, LONG)
-it.concurrent('a home without a unit', async () => {
-  const { faults, pressed } = await everyControl({ views: HOUSE_VIEWS, fill: (send) => send('/plan-files/apply', home(3)) })
-  expect(faults).toEqual([])
-  expect(pressed).toBeGreaterThan(60)
-}, LONG)
-it.concurrent('the demo home', async () => {
-  const { faults, pressed } = await everyControl({ views: [...HOUSE_VIEWS, ...steps('wind-and-kites'), ...steps('wheels-and-ramps'), '/units/wind-and-kites/invitation/10'] }, true)
-  expect(faults).toEqual([])
-  expect(pressed).toBeGreaterThan(180)
-}, LONG)
-it.concurrent('the demo home on a phone', async () => {
-  const { faults, pressed } = await everyControl({ size: PHONE, views: ['/units', '/units/wind-and-kites/lay-out', '/units/wind-and-kites/run', '/units/wind-and-kites/get-ready', '/units/wind-and-kites/shop', '/pantry?tab=count'] }, true)
-  expect(faults).toEqual([])
-  expect(pressed).toBeGreaterThan(30)
-}, LONG)
+it.concurrent(
+  'no home',
+  async () => {
+    const { faults, pressed } = await everyControl({ views: ['/start', ...HOUSE_VIEWS] })
+    expect(faults).toEqual([])
+    expect(pressed).toBeGreaterThan(20)
+  },
+  LONG,
+)
+it.concurrent(
+  'a home without children',
+  async () => {
+    const { faults, pressed } = await everyControl({
+      views: HOUSE_VIEWS,
+      fill: (send) => send('/plan-files/apply', home(0)),
+    })
+    expect(faults).toEqual([])
+    expect(pressed).toBeGreaterThan(60)
+  },
+  LONG,
+)
+it.concurrent(
+  'a home without a unit',
+  async () => {
+    const { faults, pressed } = await everyControl({
+      views: HOUSE_VIEWS,
+      fill: (send) => send('/plan-files/apply', home(3)),
+    })
+    expect(faults).toEqual([])
+    expect(pressed).toBeGreaterThan(60)
+  },
+  LONG,
+)
+it.concurrent(
+  'the demo home',
+  async () => {
+    const { faults, pressed } = await everyControl(
+      {
+        views: [
+          ...HOUSE_VIEWS,
+          ...steps('wind-and-kites'),
+          ...steps('wheels-and-ramps'),
+          '/units/wind-and-kites/invitation/10',
+        ],
+      },
+      true,
+    )
+    expect(faults).toEqual([])
+    expect(pressed).toBeGreaterThan(180)
+  },
+  LONG,
+)
+it.concurrent(
+  'the demo home on a phone',
+  async () => {
+    const { faults, pressed } = await everyControl(
+      {
+        size: PHONE,
+        views: [
+          '/units',
+          '/units/wind-and-kites/lay-out',
+          '/units/wind-and-kites/run',
+          '/units/wind-and-kites/get-ready',
+          '/units/wind-and-kites/shop',
+          '/pantry?tab=count',
+        ],
+      },
+      true,
+    )
+    expect(faults).toEqual([])
+    expect(pressed).toBeGreaterThan(30)
+  },
+  LONG,
+)

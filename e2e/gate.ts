@@ -19,12 +19,18 @@ export async function openGate(base: string): Promise<Gate> {
       return
     }
     const to = connect(port, '127.0.0.1')
-    for (const [one, other] of [[from, to], [to, from]]) {
+    for (const [one, other] of [
+      [from, to],
+      [to, from],
+    ]) {
       sockets.add(one)
-      one.on('error', () => other.destroy()).on('close', () => {
-        sockets.delete(one)
-        other.destroy()
-      }).pipe(other)
+      one
+        .on('error', () => other.destroy())
+        .on('close', () => {
+          sockets.delete(one)
+          other.destroy()
+        })
+        .pipe(other)
     }
   })
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', () => done()))

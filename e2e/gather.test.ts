@@ -17,10 +17,25 @@ const gather = (query = '') => page.goto(`${demo.base}${UNIT}/gather${query}`)
 const count = (selector: string) => page.$$eval(selector, (all) => all.length)
 const choose = async (field: string, option: string) => {
   await page.waitForSelector(`[aria-label="${field}"]`)
-  await page.$eval(`[aria-label="${field}"]`, (element) => (element.closest('.v-field') as HTMLElement).scrollIntoView({ block: 'center' }))
+  await page.$eval(`[aria-label="${field}"]`, (element) =>
+    (element.closest('.v-field') as HTMLElement).scrollIntoView({ block: 'center' }),
+  )
   await (await page.$(`.v-field:has([aria-label="${field}"])`))!.click()
-  await page.waitForFunction((wanted: string) => [...document.querySelectorAll<HTMLElement>('.v-overlay--active .v-list-item')].some((one) => one.innerText.trim().startsWith(wanted)), OFTEN, option)
-  await page.evaluate((wanted: string) => [...document.querySelectorAll<HTMLElement>('.v-overlay--active .v-list-item')].find((one) => one.innerText.trim().startsWith(wanted))!.click(), option)
+  await page.waitForFunction(
+    (wanted: string) =>
+      [...document.querySelectorAll<HTMLElement>('.v-overlay--active .v-list-item')].some((one) =>
+        one.innerText.trim().startsWith(wanted),
+      ),
+    OFTEN,
+    option,
+  )
+  await page.evaluate(
+    (wanted: string) =>
+      [...document.querySelectorAll<HTMLElement>('.v-overlay--active .v-list-item')]
+        .find((one) => one.innerText.trim().startsWith(wanted))!
+        .click(),
+    option,
+  )
 }
 
 describe('a theme typed by hand', () => {
@@ -28,7 +43,11 @@ describe('a theme typed by hand', () => {
     await click(page, 'Start a unit')
     await fill(page, 'Theme', 'Rock pools')
     await click(page, 'Centers')
-    await fill(page, 'Objects of the theme', '6 shells, 2 crabs, starfish, seaweed, 12 red pebbles, limpet, bucket, 3 nets')
+    await fill(
+      page,
+      'Objects of the theme',
+      '6 shells, 2 crabs, starfish, seaweed, 12 red pebbles, limpet, bucket, 3 nets',
+    )
     await waitText(page, '.k-sheet', '8 objects: shell (6), crab (2), starfish')
     for (const word of ['tide', 'cling', 'shallow']) {
       await fill(page, 'Words to learn', word)
@@ -38,7 +57,8 @@ describe('a theme typed by hand', () => {
     await sees(page, 'Put out')
     await waitText(page, '.steps', '3 words, 8 objects')
     // Something together and something for a small group on every day that is looked at.
-    for (const slot of ['1 circle', '1 choice', '2 circle', '2 choice']) expect(await count(`[data-slot="${slot}"] [data-placement]`)).toBeGreaterThan(0)
+    for (const slot of ['1 circle', '1 choice', '2 circle', '2 choice'])
+      expect(await count(`[data-slot="${slot}"] [data-placement]`)).toBeGreaterThan(0)
   })
   it('has twenty ideas and more from patterns, each with something for all eight children', async () => {
     await click(page, '2 Gather')
@@ -46,7 +66,16 @@ describe('a theme typed by hand', () => {
     await sees(page, 'out of 8 objects of Rock pools')
     await click(page, 'Show')
     await page.waitForFunction(() => document.querySelectorAll('.ideas .idea').length > 24, OFTEN)
-    const cards = await page.$$eval('.ideas .idea', (all) => all.map((one) => [one.querySelector('.card-title')!.textContent!, one.querySelectorAll('.mark').length, one.querySelectorAll('.mark.out').length] as const))
+    const cards = await page.$$eval('.ideas .idea', (all) =>
+      all.map(
+        (one) =>
+          [
+            one.querySelector('.card-title')!.textContent!,
+            one.querySelectorAll('.mark').length,
+            one.querySelectorAll('.mark.out').length,
+          ] as const,
+      ),
+    )
     expect(new Set(cards.map(([title]) => title)).size).toBe(cards.length)
     for (const [title, marks, out] of cards) expect([title, marks, out]).toEqual([title, 8, 0])
     // What the theme lacks for the others is said, not papered over.
@@ -79,7 +108,12 @@ describe('the basket', () => {
     await fill(page, 'Search by any word', 'two alike')
     await waitText(page, '.ideas', 'Two alike: Wind and Kites')
     // Gathered twice, it is one idea of the library.
-    expect(await page.$$eval('.ideas .name', (all) => all.filter((one) => one.textContent === 'Two alike: Wind and Kites').length)).toBe(1)
+    expect(
+      await page.$$eval(
+        '.ideas .name',
+        (all) => all.filter((one) => one.textContent === 'Two alike: Wind and Kites').length,
+      ),
+    ).toBe(1)
   })
   it('lets the number of the unit reach into an idea, or leaves it', async () => {
     await gather('?open=dough-diamonds')
@@ -98,8 +132,17 @@ describe('the basket', () => {
     await waitText(page, '.ideas', 'A bakery of dough')
     const all = await textOf(page, '.count')
     await click(page, 'Nothing to get')
-    await page.waitForFunction((before: string) => document.querySelector<HTMLElement>('.count')!.innerText !== before, OFTEN, all)
-    expect(await page.$$eval('.ideas .end', (ends) => ends.filter((one) => !one.textContent!.includes('all in the house')).length)).toBe(0)
+    await page.waitForFunction(
+      (before: string) => document.querySelector<HTMLElement>('.count')!.innerText !== before,
+      OFTEN,
+      all,
+    )
+    expect(
+      await page.$$eval(
+        '.ideas .end',
+        (ends) => ends.filter((one) => !one.textContent!.includes('all in the house')).length,
+      ),
+    ).toBe(0)
     await click(page, 'Clear')
     await waitText(page, '.count', all)
     await choose('Domain', 'What this week lacks')
@@ -107,7 +150,10 @@ describe('the basket', () => {
     await click(page, 'Clear')
     await click(page, 'More filters')
     await choose('Interest of a child', 'Bodhi: anything that spins')
-    await page.waitForFunction(() => /^\d{1,2} ideas?$/.test(document.querySelector<HTMLElement>('.count')!.innerText), OFTEN)
+    await page.waitForFunction(
+      () => /^\d{1,2} ideas?$/.test(document.querySelector<HTMLElement>('.count')!.innerText),
+      OFTEN,
+    )
     expect(await textOf(page, '.ideas')).toMatch(/spin/i)
   })
 })
@@ -118,7 +164,11 @@ describe('half an idea', () => {
     await (await page.waitForSelector('.line [aria-label="Half an idea"]'))!.type('Paper moths that hang from the lamp')
     await page.keyboard.press('Enter')
     await waitText(page, '.half-page', 'Paper moths')
-    await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('.half-page .head')].find((one) => one.innerText.startsWith('Paper moths'))!.click())
+    await page.evaluate(() =>
+      [...document.querySelectorAll<HTMLElement>('.half-page .head')]
+        .find((one) => one.innerText.startsWith('Paper moths'))!
+        .click(),
+    )
     await fill(page, 'Link', 'moths.example')
     await fill(page, 'Page', '17')
     await waitText(page, '.half-page', 'Paste the whole address, with https://')
@@ -136,7 +186,9 @@ describe('half an idea', () => {
   it('is written out over a reload, with errors at their fields, and becomes an idea in place', async () => {
     await click(page, 'Write it out: Paper moths')
     await waitText(page, '.pocket', 'Page 17')
-    expect(await page.$eval('[aria-label="Step 1"]', (one) => (one as HTMLTextAreaElement).value)).toBe('A branch over the table')
+    expect(await page.$eval('[aria-label="Step 1"]', (one) => (one as HTMLTextAreaElement).value)).toBe(
+      'A branch over the table',
+    )
     await click(page, 'Save the idea')
     await waitText(page, '.faults', 'Not saved yet: look at the aim, the center, what it is for and who does what.')
     await fill(page, 'Aim, in one sentence', 'Fold a moth that moves in the air.')
@@ -156,13 +208,20 @@ describe('half an idea', () => {
       const steps = await page.$$('.ordered textarea:not([aria-hidden])')
       await steps[steps.length - 1].type(text)
     }
-    await page.waitForFunction(() => Object.keys(localStorage).some((key) => key.startsWith('kobby-draft') && localStorage.getItem(key)!.includes('Fold the wings.')), OFTEN)
+    await page.waitForFunction(
+      () =>
+        Object.keys(localStorage).some(
+          (key) => key.startsWith('kobby-draft') && localStorage.getItem(key)!.includes('Fold the wings.'),
+        ),
+      OFTEN,
+    )
     await page.reload()
     await sees(page, 'Picked up where you left it.')
     // The handle moves a step by key, and by hand.
     await tabTo(page, 'Move step 3')
     await page.keyboard.press('ArrowUp')
-    const order = () => page.$$eval('[aria-label^="Step "]', (all) => all.map((one) => (one as HTMLTextAreaElement).value))
+    const order = () =>
+      page.$$eval('[aria-label^="Step "]', (all) => all.map((one) => (one as HTMLTextAreaElement).value))
     expect(await order()).toEqual(['A branch over the table', 'Fold the wings.', 'Hang the branch.'])
     const handles = await page.$$('[aria-label="How it goes"] .handle')
     await handles[0].evaluate((one) => one.scrollIntoView({ block: 'center' }))
@@ -172,7 +231,11 @@ describe('half an idea', () => {
     await page.mouse.move(from.x + 10, from.y + 24, { steps: 4 })
     await page.mouse.move(to.x + 8, to.y + 24, { steps: 12 })
     await page.mouse.up()
-    await page.waitForFunction(() => document.querySelectorAll<HTMLTextAreaElement>('[aria-label="Step 3"]')[0].value === 'A branch over the table', OFTEN)
+    await page.waitForFunction(
+      () =>
+        document.querySelectorAll<HTMLTextAreaElement>('[aria-label="Step 3"]')[0].value === 'A branch over the table',
+      OFTEN,
+    )
     await click(page, 'Save the idea')
     await waitText(page, '.pocket', 'Watch a ribbon turn.')
     await waitText(page, '.pocket', 'https://moths.example/paper')
@@ -183,7 +246,11 @@ describe('half an idea', () => {
     await gather()
     await page.goto(`${demo.base}/pantry?find=moth wings`)
     await click(page, 'moth wings')
-    await page.waitForFunction(() => [...document.querySelectorAll<HTMLInputElement>('.pocket input')].some((one) => one.value === '30 x 25 x 25'), OFTEN)
+    await page.waitForFunction(
+      () =>
+        [...document.querySelectorAll<HTMLInputElement>('.pocket input')].some((one) => one.value === '30 x 25 x 25'),
+      OFTEN,
+    )
   })
 })
 
@@ -199,7 +266,12 @@ describe('an idea of the library', () => {
     await page.goto(`${demo.base}${UNIT}/lay-out`)
     await waitText(page, '[data-placement="wind-and-kites-21"]', 'Kite tails with rings')
     await click(page, 'Undo')
-    await page.waitForFunction(() => document.querySelector('[data-placement="wind-and-kites-21"] .card-title')?.textContent?.trim() === 'Kite tails', OFTEN)
+    await page.waitForFunction(
+      () =>
+        document.querySelector('[data-placement="wind-and-kites-21"] .card-title')?.textContent?.trim() ===
+        'Kite tails',
+      OFTEN,
+    )
   })
   it('is put aside and offered no more, and taken out again', async () => {
     await page.goto(`${demo.base}/library?open=freeze-dance`)
@@ -227,23 +299,32 @@ describe('an idea of the library', () => {
 describe('a table of ideas', () => {
   const drop = async (name: string, text: string) => {
     const input = (await page.waitForSelector('.pocket input[type=file]'))!
-    await input.evaluate((one, file: { name: string; text: string }) => {
-      const data = new DataTransfer()
-      data.items.add(new File([file.text], file.name, { type: 'text/csv' }))
-      ;(one as HTMLInputElement).files = data.files
-      one.dispatchEvent(new Event('change'))
-    }, { name, text })
+    await input.evaluate(
+      (one, file: { name: string; text: string }) => {
+        const data = new DataTransfer()
+        data.items.add(new File([file.text], file.name, { type: 'text/csv' }))
+        ;(one as HTMLInputElement).files = data.files
+        one.dispatchEvent(new Event('change'))
+      },
+      { name, text },
+    )
   }
   it('names the line and the column of what is wrong, and changes nothing', async () => {
     await page.goto(`${demo.base}/library`)
     await sees(page, 'As a table')
     const before = await textOf(page, '.unit-head')
-    await drop('ours.csv', 'title;aim;centers;domains;do minutes;steps;preschool\nMud pies;Mix until it holds.;Moon;Sensory;20;Mix.;Stir.\n')
+    await drop(
+      'ours.csv',
+      'title;aim;centers;domains;do minutes;steps;preschool\nMud pies;Mix until it holds.;Moon;Sensory;20;Mix.;Stir.\n',
+    )
     await waitText(page, '.problems', 'line 2, centers: “Moon” is none of')
     expect(await textOf(page, '.unit-head')).toBe(before)
   })
   it('is shown before it is brought in, and then it is there', async () => {
-    await drop('ours.csv', '\uFEFFtitle;aim;centers;domains;do minutes;steps;preschool\nMud pies;Mix until it holds.;Yard;Sensory;20;Mix.;Stir.\n')
+    await drop(
+      'ours.csv',
+      '\uFEFFtitle;aim;centers;domains;do minutes;steps;preschool\nMud pies;Mix until it holds.;Yard;Sensory;20;Mix.;Stir.\n',
+    )
     await waitText(page, '.pocket', '1 added, 0 replaced, 0 the same.')
     await click(page, 'Bring it in')
     await fill(page, 'Search by any word', 'mud pies')

@@ -5,13 +5,27 @@ import { OFTEN } from './browser'
 
 /** The element that is named so on the screen or to a screen reader, within a part of the page. */
 export async function named(page: Page, name: string, within = 'body'): Promise<ElementHandle<HTMLElement>> {
-  const handle = await page.waitForFunction((wanted: string, scope: string) => {
-    const area = document.querySelector(scope)
-    const shown = (element: HTMLElement) => element.getClientRects().length > 0 && getComputedStyle(element).visibility !== 'hidden'
-    const all = [...(area?.querySelectorAll<HTMLElement>('button, a, input, [role=button], [role=combobox], label, textarea') ?? [])].filter(shown)
-    const text = (element: HTMLElement) => (element.getAttribute('aria-label') ?? element.innerText ?? '').trim().replace(/\s+/g, ' ')
-    return all.find((element) => text(element) === wanted) ?? all.find((element) => text(element).startsWith(wanted)) ?? null
-  }, OFTEN, name, within)
+  const handle = await page.waitForFunction(
+    (wanted: string, scope: string) => {
+      const area = document.querySelector(scope)
+      const shown = (element: HTMLElement) =>
+        element.getClientRects().length > 0 && getComputedStyle(element).visibility !== 'hidden'
+      const all = [
+        ...(area?.querySelectorAll<HTMLElement>('button, a, input, [role=button], [role=combobox], label, textarea') ??
+          []),
+      ].filter(shown)
+      const text = (element: HTMLElement) =>
+        (element.getAttribute('aria-label') ?? element.innerText ?? '').trim().replace(/\s+/g, ' ')
+      return (
+        all.find((element) => text(element) === wanted) ??
+        all.find((element) => text(element).startsWith(wanted)) ??
+        null
+      )
+    },
+    OFTEN,
+    name,
+    within,
+  )
   return handle as ElementHandle<HTMLElement>
 }
 
@@ -23,10 +37,17 @@ export async function click(page: Page, name: string, within?: string): Promise<
 
 /** Types into the field whose label says so. */
 export async function fill(page: Page, label: string, text: string): Promise<void> {
-  const field = (await page.waitForFunction((wanted: string) => {
-    const found = [...document.querySelectorAll('label')].find((one) => one.innerText.trim().startsWith(wanted))
-    return found?.querySelector<HTMLElement>('input:not([type=hidden]), textarea') ?? document.querySelector<HTMLElement>(`[aria-label="${wanted}"] input, input[aria-label="${wanted}"]`)
-  }, OFTEN, label)) as ElementHandle<HTMLInputElement>
+  const field = (await page.waitForFunction(
+    (wanted: string) => {
+      const found = [...document.querySelectorAll('label')].find((one) => one.innerText.trim().startsWith(wanted))
+      return (
+        found?.querySelector<HTMLElement>('input:not([type=hidden]), textarea') ??
+        document.querySelector<HTMLElement>(`[aria-label="${wanted}"] input, input[aria-label="${wanted}"]`)
+      )
+    },
+    OFTEN,
+    label,
+  )) as ElementHandle<HTMLInputElement>
   // A click into a date opens its calendar; a person who types comes by Tab.
   if (await field.evaluate((one) => one.type === 'date')) await field.focus()
   else await field.click({ count: 3 })
@@ -60,7 +81,9 @@ export async function tabTo(page: Page, name: string, most = 160): Promise<void>
     const now = await page.evaluate(() => {
       const element = document.activeElement as HTMLElement | null
       const label = element?.closest('label')?.innerText ?? ''
-      return [element?.getAttribute('aria-label') ?? '', element?.innerText ?? '', label].map((text) => text.trim().replace(/\s+/g, ' '))
+      return [element?.getAttribute('aria-label') ?? '', element?.innerText ?? '', label].map((text) =>
+        text.trim().replace(/\s+/g, ' '),
+      )
     })
     if (now.some((text) => text.startsWith(name))) return
     await page.keyboard.press('Tab')
@@ -69,13 +92,32 @@ export async function tabTo(page: Page, name: string, most = 160): Promise<void>
 }
 
 /** What the page says in a place. */
-export const textOf = (page: Page, selector: string): Promise<string> => page.$eval(selector, (element) => (element as HTMLElement).innerText.replace(/\s+/g, ' ').trim())
+export const textOf = (page: Page, selector: string): Promise<string> =>
+  page.$eval(selector, (element) => (element as HTMLElement).innerText.replace(/\s+/g, ' ').trim())
 export const waitText = (page: Page, selector: string, part: string) =>
-  page.waitForFunction((where: string, wanted: string) => [...document.querySelectorAll<HTMLElement>(where)].some((element) => element.innerText.replace(/\s+/g, ' ').includes(wanted)), OFTEN, selector, part)
+  page.waitForFunction(
+    (where: string, wanted: string) =>
+      [...document.querySelectorAll<HTMLElement>(where)].some((element) =>
+        element.innerText.replace(/\s+/g, ' ').includes(wanted),
+      ),
+    OFTEN,
+    selector,
+    part,
+  )
 /** Waits until everything written is on the server. */
-export const saved = (page: Page) => page.waitForFunction(() => /Saved \d/.test(document.querySelector<HTMLElement>('.foot')?.innerText ?? '') && localStorage.getItem('kobby-queue') === null, OFTEN)
+export const saved = (page: Page) =>
+  page.waitForFunction(
+    () =>
+      /Saved \d/.test(document.querySelector<HTMLElement>('.foot')?.innerText ?? '') &&
+      localStorage.getItem('kobby-queue') === null,
+    OFTEN,
+  )
 /** Makes the owner's account at the first start. */
-export async function makeAccount(page: Page, base: string, owner: { name: string; signIn: string; password: string }): Promise<void> {
+export async function makeAccount(
+  page: Page,
+  base: string,
+  owner: { name: string; signIn: string; password: string },
+): Promise<void> {
   await page.goto(base)
   await fill(page, 'Your first name', owner.name)
   await fill(page, 'A name to sign in with', owner.signIn)

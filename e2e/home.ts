@@ -17,19 +17,26 @@ export interface OpenHome {
 /** The real server with the built interface, on a database of its own; empty, or with the demo home moved in. */
 export async function openHome(withDemo: boolean): Promise<OpenHome> {
   const web = resolve('dist/web')
-  if (!existsSync(join(web, 'index.html'))) throw new Error('The interface is not built: run npm run build, or npm test, which does')
+  if (!existsSync(join(web, 'index.html')))
+    throw new Error('The interface is not built: run npm run build, or npm test, which does')
   const folder = mkdtempSync(join(tmpdir(), 'kobby-e2e-'))
   const kobby = await createKobby({ file: join(folder, 'kobby.sqlite'), web, today: TODAY })
   await new Promise<void>((done) => kobby.server.listen(0, '127.0.0.1', () => done()))
   const base = `http://127.0.0.1:${(kobby.server.address() as AddressInfo).port}`
   if (withDemo) {
-    const send = (path: string, body: unknown, cookie = '') => fetch(`${base}/api/v1${path}`, { method: 'POST', headers: { 'content-type': 'application/json', cookie }, body: JSON.stringify(body) })
+    const send = (path: string, body: unknown, cookie = '') =>
+      fetch(`${base}/api/v1${path}`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json', cookie },
+        body: JSON.stringify(body),
+      })
     const owner = await send('/owner', { name: 'Maren', signIn: 'maren', password: PASSWORD })
     const moved = await send('/plan-files/apply', demoHome(TODAY), owner.headers.getSetCookie()[0].split(';')[0])
     if (!moved.ok) throw new Error(await moved.text())
   }
   return {
-    base, kobby,
+    base,
+    kobby,
     close: async () => {
       await kobby.close()
       rmSync(folder, { recursive: true, force: true })

@@ -29,7 +29,12 @@ class Started implements Installed {
     const { KOBBY_TODAY: _today, KOBBY_LOG: _log, ...env } = process.env
     // The same port after a restart: a tablet has it in its history.
     const port = this.base ? new URL(this.base).port : '0'
-    const child = spawn('npm', ['start', '--silent'], { cwd: resolve('.'), env: { ...env, KOBBY_DATA: join(this.folder, 'data'), PORT: port, HOST: '127.0.0.1' }, stdio: ['ignore', 'pipe', 'pipe'], detached: true })
+    const child = spawn('npm', ['start', '--silent'], {
+      cwd: resolve('.'),
+      env: { ...env, KOBBY_DATA: join(this.folder, 'data'), PORT: port, HOST: '127.0.0.1' },
+      stdio: ['ignore', 'pipe', 'pipe'],
+      detached: true,
+    })
     this.child = child
     child.stderr.on('data', (data) => (this.said += String(data)))
     this.base = await new Promise<string>((done, fail) => {
@@ -64,11 +69,16 @@ describe('as installed, by npm start on an empty folder with the real clock', ()
   beforeAll(() => kobby.start())
   afterAll(() => kobby.end())
 
-  it('takes a new home through its first evening, and has all of it after a stop and a start', () => firstEvening(browser, kobby))
+  it('takes a new home through its first evening, and has all of it after a stop and a start', () =>
+    firstEvening(browser, kobby))
   it('says nothing on the way but where it is', () => {
-    const lines = kobby.said.trim().split('\n').filter((line) => !line.startsWith('npm '))
+    const lines = kobby.said
+      .trim()
+      .split('\n')
+      .filter((line) => !line.startsWith('npm '))
     expect(lines.length).toBe(2)
-    for (const line of lines) expect(line).toBe(`Kobby is at ${kobby.base}/ with its data in ${join(kobby.folder, 'data')}`)
+    for (const line of lines)
+      expect(line).toBe(`Kobby is at ${kobby.base}/ with its data in ${join(kobby.folder, 'data')}`)
   })
   it('passes on what the server logs, under the code that the answer shows', async () => {
     // A table that went missing is a fault of ours: no request of anyone’s is wrong.
@@ -87,11 +97,16 @@ describe('as installed, by npm start on an empty folder with the real clock', ()
 
 /** Half an hour to either side of midnight, on a plain day and on both days on which clocks change, where they do. */
 const MOMENTS: [zone: string, local: string, instant: string][] = [
-  ['America/Los_Angeles', '23:30', '2027-06-10T06:30:00Z'], ['America/Los_Angeles', '0:30', '2027-06-10T07:30:00Z'],
-  ['America/Los_Angeles', '0:30 as clocks go forward', '2027-03-14T08:30:00Z'], ['America/Los_Angeles', '23:30 as clocks go back', '2027-11-08T07:30:00Z'],
-  ['Pacific/Auckland', '23:30', '2027-06-10T11:30:00Z'], ['Pacific/Auckland', '0:30', '2027-06-10T12:30:00Z'],
-  ['Pacific/Auckland', '0:30 as clocks go back', '2027-04-03T11:30:00Z'], ['Pacific/Auckland', '23:30 as clocks go forward', '2027-09-26T10:30:00Z'],
-  ['Asia/Kathmandu', '23:30', '2027-03-10T17:45:00Z'], ['Asia/Kathmandu', '0:30', '2027-03-10T18:45:00Z'],
+  ['America/Los_Angeles', '23:30', '2027-06-10T06:30:00Z'],
+  ['America/Los_Angeles', '0:30', '2027-06-10T07:30:00Z'],
+  ['America/Los_Angeles', '0:30 as clocks go forward', '2027-03-14T08:30:00Z'],
+  ['America/Los_Angeles', '23:30 as clocks go back', '2027-11-08T07:30:00Z'],
+  ['Pacific/Auckland', '23:30', '2027-06-10T11:30:00Z'],
+  ['Pacific/Auckland', '0:30', '2027-06-10T12:30:00Z'],
+  ['Pacific/Auckland', '0:30 as clocks go back', '2027-04-03T11:30:00Z'],
+  ['Pacific/Auckland', '23:30 as clocks go forward', '2027-09-26T10:30:00Z'],
+  ['Asia/Kathmandu', '23:30', '2027-03-10T17:45:00Z'],
+  ['Asia/Kathmandu', '0:30', '2027-03-10T18:45:00Z'],
 ]
 
 describe('as installed, at set instants, with the server in UTC', () => {
@@ -106,7 +121,9 @@ describe('as installed, at set instants, with the server in UTC', () => {
   })
 
   it.each(MOMENTS)('in %s at %s', async (zone, _local, instant) => {
-    expect(existsSync(resolve('dist/web/index.html')) && readFileSync(resolve('dist/web/index.html'), 'utf8').length).toBeGreaterThan(0)
+    expect(
+      existsSync(resolve('dist/web/index.html')) && readFileSync(resolve('dist/web/index.html'), 'utf8').length,
+    ).toBeGreaterThan(0)
     const folder = mkdtempSync(join(tmpdir(), 'kobby-instant-'))
     // The clock goes on from the instant, as a clock does.
     const [began, from] = [Date.now(), new Date(instant).getTime()]
@@ -115,7 +132,11 @@ describe('as installed, at set instants, with the server in UTC', () => {
       base: '',
       async restart() {
         await running?.close()
-        running = await createKobby({ file: join(folder, 'kobby.sqlite'), web: resolve('dist/web'), now: () => new Date(from + Date.now() - began) })
+        running = await createKobby({
+          file: join(folder, 'kobby.sqlite'),
+          web: resolve('dist/web'),
+          now: () => new Date(from + Date.now() - began),
+        })
         const port = kobby.base ? Number(new URL(kobby.base).port) : 0
         await new Promise<void>((done) => running!.server.listen(port, '127.0.0.1', () => done()))
         kobby.base = `http://127.0.0.1:${(running.server.address() as AddressInfo).port}`

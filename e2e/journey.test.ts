@@ -11,7 +11,8 @@ beforeAll(async () => {
 })
 afterAll(() => closeBrowser())
 
-const linkOn = (page: Page) => page.waitForSelector('output.address').then((element) => element!.evaluate((one) => one.textContent!.trim()))
+const linkOn = (page: Page) =>
+  page.waitForSelector('output.address').then((element) => element!.evaluate((one) => one.textContent!.trim()))
 
 describe('a new user on an empty folder', () => {
   let home: OpenHome
@@ -98,7 +99,10 @@ describe('a new user on an empty folder', () => {
     const cover = await textOf(page, '.pocket')
     expect(cover).toContain('14 × 340 g')
     await page.click('input[aria-label="Got large corn pasta"]')
-    await page.waitForFunction(() => ![...document.querySelectorAll('.group')].some((one) => one.textContent!.includes('large corn pasta')), OFTEN)
+    await page.waitForFunction(
+      () => ![...document.querySelectorAll('.group')].some((one) => one.textContent!.includes('large corn pasta')),
+      OFTEN,
+    )
     await waitText(page, 'main', '$40.46 spent')
   })
   it('hands a day over, and sees the tick from the phone', async () => {
@@ -131,7 +135,8 @@ describe('by keyboard alone', () => {
     home = await openHome(true)
     ;({ page } = await openPage(browser, DESK))
     // No pointer at all in this walk.
-    for (const name of ['click', 'move', 'down'] as const) Object.defineProperty(page.mouse, name, { value: () => Promise.reject(new Error('no mouse here')) })
+    for (const name of ['click', 'move', 'down'] as const)
+      Object.defineProperty(page.mouse, name, { value: () => Promise.reject(new Error('no mouse here')) })
   })
   afterAll(() => home.close())
   const press = async (...keys: Parameters<Page['keyboard']['press']>[0][]) => {
@@ -202,7 +207,12 @@ describe('by keyboard alone', () => {
     await press('5')
     await sees(page, 'Copy as Markdown')
     await tabTo(page, 'Wed')
-    for (let i = 0; i < 12 && !(await page.evaluate(() => document.querySelector('h2')?.textContent?.includes('day 2'))); i++) await press('Tab', 'Enter')
+    for (
+      let i = 0;
+      i < 12 && !(await page.evaluate(() => document.querySelector('h2')?.textContent?.includes('day 2')));
+      i++
+    )
+      await press('Tab', 'Enter')
     await sees(page, 'day 2 of 10')
     await tabTo(page, 'Make a link')
     await press('Enter')

@@ -55,7 +55,10 @@ it('knows for whom an idea is, from the first day', async () => {
   await click(page, 'Gather ideas')
   await waitText(page, '.ideas', 'A bakery of dough')
   const marks = await page.$$eval('.ideas .idea:first-child .mark .sr-only', (all) => all.map((one) => one.textContent))
-  expect(marks).toEqual(['Emil takes part: Drop dough rolls into the muffin tin, one in each cup.', 'Noor takes part: Take an order of up to five rolls and count them out.'])
+  expect(marks).toEqual([
+    'Emil takes part: Drop dough rolls into the muffin tin, one in each cup.',
+    'Noor takes part: Take an order of up to five rolls and count them out.',
+  ])
 })
 
 it('keeps what is changed in Home, and takes it back', async () => {
@@ -77,7 +80,11 @@ it('says what is wrong with a file, names the place, and changes nothing', async
   await sees(page, 'Everything as a file')
   const input = await page.$('input[type=file]')
   await page.evaluate(() => {
-    const file = new File([JSON.stringify({ format: 'kobby-plan', version: 1, home: null, children: [{ id: 'x' }] })], 'broken.kobby.json', { type: 'application/json' })
+    const file = new File(
+      [JSON.stringify({ format: 'kobby-plan', version: 1, home: null, children: [{ id: 'x' }] })],
+      'broken.kobby.json',
+      { type: 'application/json' },
+    )
     const list = new DataTransfer()
     list.items.add(file)
     const field = document.querySelector<HTMLInputElement>('input[type=file]')!

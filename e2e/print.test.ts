@@ -19,9 +19,15 @@ afterAll(async () => {
 })
 
 /** Widths of A4 and US Letter in CSS pixels, less margins of 1 cm. */
-const PAPER = [['A4', 718], ['Letter', 740]] as const
+const PAPER = [
+  ['A4', 718],
+  ['Letter', 740],
+] as const
 
-describe.each([['hand-over', 'Tuesday 10 March, day 4 of 10', 'Kite tails'], ['get-ready', 'What to get', 'large beads']])('%s on paper', (view, title, content) => {
+describe.each([
+  ['hand-over', 'Tuesday 10 March, day 4 of 10', 'Kite tails'],
+  ['get-ready', 'What to get', 'large beads'],
+])('%s on paper', (view, title, content) => {
   it.each(PAPER)('fits %s, in black on white, without the frame of the screen', async (_, width) => {
     await page.setViewport(DESK)
     await page.goto(`${home.base}/units/wind-and-kites/${view}`)
@@ -33,8 +39,12 @@ describe.each([['hand-over', 'Tuesday 10 March, day 4 of 10', 'Kite tails'], ['g
       width: document.documentElement.scrollWidth,
       ground: getComputedStyle(document.querySelector('.v-application')!).backgroundColor,
       ink: getComputedStyle(document.querySelector('main h2')!).color,
-      frame: [...document.querySelectorAll<HTMLElement>('nav, .unit-head, .pocket, .pulse')].filter((one) => one.getClientRects().length > 0).length,
-      high: document.querySelector('main')!.scrollHeight > 900 && getComputedStyle(document.querySelector('main')!).overflowY,
+      frame: [...document.querySelectorAll<HTMLElement>('nav, .unit-head, .pocket, .pulse')].filter(
+        (one) => one.getClientRects().length > 0,
+      ).length,
+      high:
+        document.querySelector('main')!.scrollHeight > 900 &&
+        getComputedStyle(document.querySelector('main')!).overflowY,
     }))
     expect(seen.text).toContain(title)
     expect(seen.text).toContain(content)
@@ -55,6 +65,9 @@ it('prints every page of a day', async () => {
   await page.emulateMediaType('print')
   const pdf = await page.pdf({ format: 'letter', margin: { top: '1cm', bottom: '1cm', left: '1cm', right: '1cm' } })
   if (process.env.KOBBY_PDF) (await import('node:fs')).writeFileSync(process.env.KOBBY_PDF, pdf)
-  const pages = Buffer.from(pdf).toString('latin1').match(/\/Type\s*\/Page\b/g) ?? []
+  const pages =
+    Buffer.from(pdf)
+      .toString('latin1')
+      .match(/\/Type\s*\/Page\b/g) ?? []
   expect(pages.length).toBeGreaterThan(1)
 })

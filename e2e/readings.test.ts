@@ -56,7 +56,12 @@ it('loses touches when a card is taken off, and gets them back by undo', async (
   await waitText(page, '.pocket', 'week of Monday 9 March')
   await page.$eval('[data-placement="wind-and-kites-23"]', (card) => (card as HTMLElement).click())
   await click(page, 'Take off')
-  await page.waitForFunction((was: string) => document.querySelector<HTMLElement>('.reading:nth-child(3)')!.innerText.replace(/\s+/g, ' ').trim() !== was, { polling: 50 }, before)
+  await page.waitForFunction(
+    (was: string) =>
+      document.querySelector<HTMLElement>('.reading:nth-child(3)')!.innerText.replace(/\s+/g, ' ').trim() !== was,
+    { polling: 50 },
+    before,
+  )
   await click(page, 'Undo')
   await waitText(page, '.reading:nth-child(3)', before)
 })

@@ -26,15 +26,23 @@ const go = async (path: string, shows: string) => {
   await sees(page, shows)
 }
 const stored = async (table: string, id: string) => JSON.parse((await home.kobby.db(table).where({ id }).first()).body)
-const placed = async (activityId: string) => (await home.kobby.db('placements').where({ unit_id: 'wheels-and-ramps', activity_id: activityId })).map((row: { body: string }) => JSON.parse(row.body).where)
+const placed = async (activityId: string) =>
+  (await home.kobby.db('placements').where({ unit_id: 'wheels-and-ramps', activity_id: activityId })).map(
+    (row: { body: string }) => JSON.parse(row.body).where,
+  )
 /** Chooses from a list by what it is called to a reader. */
 async function choose(field: string, option: string) {
   const box = (await page.waitForSelector(`.v-field:has([aria-label="${field}"])`))!
   await box.evaluate((one) => one.scrollIntoView({ block: 'center' }))
   await box.click()
-  const find = (wanted: string) => [...document.querySelectorAll<HTMLElement>('.v-overlay--active .v-list-item')].find((one) => one.innerText.trim().startsWith(wanted)) ?? null
+  const find = (wanted: string) =>
+    [...document.querySelectorAll<HTMLElement>('.v-overlay--active .v-list-item')].find((one) =>
+      one.innerText.trim().startsWith(wanted),
+    ) ?? null
   const item = await page.waitForFunction(find, OFTEN, option)
-  await (item as unknown as { evaluate: (work: (one: HTMLElement) => void) => Promise<void> }).evaluate((one) => one.click())
+  await (item as unknown as { evaluate: (work: (one: HTMLElement) => void) => Promise<void> }).evaluate((one) =>
+    one.click(),
+  )
 }
 
 describe('the room', () => {
@@ -70,7 +78,10 @@ describe('the room', () => {
     await choose('Instead of Down the gutter', 'A road in a pattern')
     await waitText(page, '[data-center=block-rug]', 'A road in a pattern')
     await saved(page)
-    expect([await placed('gutter-run'), await placed('brick-pattern-road')]).toEqual([[{ kind: 'set-up', fromDay: 1, toDay: 2 }], [{ kind: 'set-up', fromDay: 3, toDay: 5 }]])
+    expect([await placed('gutter-run'), await placed('brick-pattern-road')]).toEqual([
+      [{ kind: 'set-up', fromDay: 1, toDay: 2 }],
+      [{ kind: 'set-up', fromDay: 3, toDay: 5 }],
+    ])
     await click(page, 'Pretend corner')
     await click(page, 'Put away before day 3')
     await waitText(page, '[data-center=pretend-corner]', 'nothing out')
@@ -95,14 +106,22 @@ describe('moves on the board', () => {
     await page.keyboard.press('m')
     await page.waitForSelector('[data-slot="3 choice"] [data-activity="snack-sails"]')
     await saved(page)
-    const copies = (await home.kobby.db('placements').where({ unit_id: 'wheels-and-ramps', activity_id: 'snack-sails' })).map((row: { body: string }) => JSON.parse(row.body))
-    expect(copies.map((one: { where: { day: number }; leadId: string }) => [one.where.day, one.leadId]).sort()).toEqual([[2, 'teo'], [3, 'teo']])
+    const copies = (
+      await home.kobby.db('placements').where({ unit_id: 'wheels-and-ramps', activity_id: 'snack-sails' })
+    ).map((row: { body: string }) => JSON.parse(row.body))
+    expect(copies.map((one: { where: { day: number }; leadId: string }) => [one.where.day, one.leadId]).sort()).toEqual(
+      [
+        [2, 'teo'],
+        [3, 'teo'],
+      ],
+    )
   })
   it('repeats one on other days, and says on which it would not go', async () => {
     await page.$eval('[data-activity="freeze-dance"]', (one) => (one as HTMLElement).click())
     await page.$eval('.pocket .more', (one) => ((one as HTMLDetailsElement).open = true))
     await page.waitForSelector('[aria-label="Again on day 1"]')
-    for (const day of [1, 4]) await page.$eval(`[aria-label="Again on day ${day}"]`, (one) => (one as HTMLInputElement).click())
+    for (const day of [1, 4])
+      await page.$eval(`[aria-label="Again on day ${day}"]`, (one) => (one as HTMLInputElement).click())
     await click(page, 'Repeat on these days')
     await saved(page)
     expect((await placed('freeze-dance')).map((one: { day: number }) => one.day).sort()).toEqual([1, 2, 4])
@@ -125,11 +144,22 @@ describe('moves on the board', () => {
     await saved(page)
     for (const label of ['End with day 2', 'Slide day 2 and what follows', 'Stretch by a day', 'Swap']) {
       const undo = await named(page, 'Undo')
-      await page.waitForFunction((wanted: string) => document.querySelector<HTMLElement>('[aria-label=Undo]')!.title.includes(wanted), OFTEN, label)
+      await page.waitForFunction(
+        (wanted: string) => document.querySelector<HTMLElement>('[aria-label=Undo]')!.title.includes(wanted),
+        OFTEN,
+        label,
+      )
       await undo.click()
     }
-    await page.waitForFunction(() => !document.querySelector<HTMLElement>('[aria-label=Undo]')!.title.includes('Swap'), OFTEN)
-    expect((await home.kobby.db('placements').where({ unit_id: 'wheels-and-ramps' }).orderBy('id').select('body')).map((row) => JSON.parse(row.body))).toEqual(before.map((row) => JSON.parse(row.body)))
+    await page.waitForFunction(
+      () => !document.querySelector<HTMLElement>('[aria-label=Undo]')!.title.includes('Swap'),
+      OFTEN,
+    )
+    expect(
+      (await home.kobby.db('placements').where({ unit_id: 'wheels-and-ramps' }).orderBy('id').select('body')).map(
+        (row) => JSON.parse(row.body),
+      ),
+    ).toEqual(before.map((row) => JSON.parse(row.body)))
   })
 })
 
@@ -158,7 +188,8 @@ describe('a special day', () => {
     // Wednesday 18 March: all but Calla.
     expect(await page.$$eval('.invitation', (all) => all.length)).toBe(7)
     const text = await page.$eval('.cards', (one) => (one as HTMLElement).innerText)
-    for (const name of ['Pip', 'Oona', 'Idris', 'Tamsin', 'Juno', 'Bodhi', 'Calla', 'Ravi']) expect(text).not.toContain(name)
+    for (const name of ['Pip', 'Oona', 'Idris', 'Tamsin', 'Juno', 'Bodhi', 'Calla', 'Ravi'])
+      expect(text).not.toContain(name)
   })
 })
 
@@ -178,11 +209,34 @@ describe('who is here on a date', () => {
 describe('data that does not fit together', () => {
   it('opens, is listed in Home, and is said at its field', async () => {
     const child = await stored('children', 'oona')
-    await home.kobby.db('children').where({ id: 'oona' }).update({ body: JSON.stringify({ ...child, attendance: { ...child.attendance, mon: { from: '08:00', to: '25:00' } } }), version: 50 })
+    await home.kobby
+      .db('children')
+      .where({ id: 'oona' })
+      .update({
+        body: JSON.stringify({ ...child, attendance: { ...child.attendance, mon: { from: '08:00', to: '25:00' } } }),
+        version: 50,
+      })
     const adult = await stored('adults', 'teo')
-    await home.kobby.db('adults').where({ id: 'teo' }).update({ body: JSON.stringify({ ...adult, hours: { ...adult.hours, mon: { from: '06:00', to: '14:30' } } }), version: 50 })
+    await home.kobby
+      .db('adults')
+      .where({ id: 'teo' })
+      .update({
+        body: JSON.stringify({ ...adult, hours: { ...adult.hours, mon: { from: '06:00', to: '14:30' } } }),
+        version: 50,
+      })
     const house = await stored('homes', 'larkspur-house')
-    await home.kobby.db('homes').where({ id: 'larkspur-house' }).update({ body: JSON.stringify({ ...house, rhythm: house.rhythm.map((block: { id: string }) => (block.id === 'choice' ? { ...block, from: '09:20' } : block)) }), version: 50 })
+    await home.kobby
+      .db('homes')
+      .where({ id: 'larkspur-house' })
+      .update({
+        body: JSON.stringify({
+          ...house,
+          rhythm: house.rhythm.map((block: { id: string }) =>
+            block.id === 'choice' ? { ...block, from: '09:20' } : block,
+          ),
+        }),
+        version: 50,
+      })
     await go('/home?tab=children', '3 things to put right')
     await waitText(page, '.flags', 'Oona: Write the time as HH:mm')
     await waitText(page, '.flags', 'Teo: Monday 6:00 to 14:30 lies outside the opening hours')

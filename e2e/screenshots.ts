@@ -10,10 +10,24 @@ const UNIT = '/units/wind-and-kites'
 const WHEELS = '/units/wheels-and-ramps'
 const KITE_TAILS = '[data-placement="wind-and-kites-21"]'
 /** `then` is what the click brings: parts that are fetched when they open come later than the rest. */
-interface Shot { name: string; path: string; wait: string; click?: string; then?: string; size?: typeof PHONE; look?: 'dark' }
+interface Shot {
+  name: string
+  path: string
+  wait: string
+  click?: string
+  then?: string
+  size?: typeof PHONE
+  look?: 'dark'
+}
 const SHOTS: Shot[] = [
   { name: 'lay-out', path: `${UNIT}/lay-out`, wait: KITE_TAILS, click: KITE_TAILS, then: '.pocket [aria-label=Needs]' },
-  { name: 'room', path: `${WHEELS}/lay-out?view=room`, wait: '.plan', click: '[data-center=sensory-bin]', then: '.pocket h2' },
+  {
+    name: 'room',
+    path: `${WHEELS}/lay-out?view=room`,
+    wait: '.plan',
+    click: '[data-center=sensory-bin]',
+    then: '.pocket h2',
+  },
   { name: 'well-rounded', path: `${WHEELS}/lay-out?view=rounded`, wait: '.map text' },
   { name: 'adults', path: `${WHEELS}/lay-out?view=adults`, wait: '.stretch' },
   { name: 'spark', path: `${UNIT}/spark`, wait: '.object' },
@@ -23,23 +37,50 @@ const SHOTS: Shot[] = [
   { name: 'start-a-unit', path: '/units?new=1', wait: '.styles' },
   { name: 'get-ready', path: `${UNIT}/get-ready`, wait: '.line', click: '.line .name', then: '.pocket h3' },
   { name: 'families', path: `${WHEELS}/get-ready?tab=families`, wait: '.ask' },
-  { name: 'phone-shop', path: `${UNIT}/shop?shop=the craft shop`, wait: '.item', click: '.item:last-child .what', then: '.found', size: PHONE, look: 'dark' },
+  {
+    name: 'phone-shop',
+    path: `${UNIT}/shop?shop=the craft shop`,
+    wait: '.item',
+    click: '.item:last-child .what',
+    then: '.found',
+    size: PHONE,
+    look: 'dark',
+  },
   { name: 'hand-over', path: `${UNIT}/hand-over`, wait: '.sheet' },
   { name: 'run', path: `${UNIT}/run`, wait: '.sheet' },
   { name: 'home', path: '/home?tab=children&open=oona', wait: '.field' },
-  { name: 'pantry', path: '/pantry', wait: '.pantry tbody tr', click: '.pantry tbody tr:nth-child(9) .name', then: '.pocket .field' },
+  {
+    name: 'pantry',
+    path: '/pantry',
+    wait: '.pantry tbody tr',
+    click: '.pantry tbody tr:nth-child(9) .name',
+    then: '.pocket .field',
+  },
   { name: 'phone-plan', path: `${UNIT}/lay-out`, wait: '[data-placement]', size: PHONE },
 ]
 
 mkdirSync(FOLDER, { recursive: true })
 const home = await openHome(true)
 const { browser, close } = await openBrowser()
-const send = (path: string, body: unknown, cookie = '', method = 'POST') => fetch(`${home.base}/api/v1${path}`, { method, headers: { 'content-type': 'application/json', cookie }, body: JSON.stringify(body) })
+const send = (path: string, body: unknown, cookie = '', method = 'POST') =>
+  fetch(`${home.base}/api/v1${path}`, {
+    method,
+    headers: { 'content-type': 'application/json', cookie },
+    body: JSON.stringify(body),
+  })
 const cookie = (await send('/session', { signIn: 'maren', password: PASSWORD })).headers.getSetCookie()[0].split(';')[0]
 const [name, value] = cookie.split('=')
-const ticks = ['step-1', 'step-2'].map((step) => ({ op: 'tick', placementId: 'wind-and-kites-20', step, done: true, agoMs: 0 }))
+const ticks = ['step-1', 'step-2'].map((step) => ({
+  op: 'tick',
+  placementId: 'wind-and-kites-20',
+  step,
+  done: true,
+  agoMs: 0,
+}))
 await send('/changes', { id: 'two-ticks', unitId: 'wind-and-kites', label: 'Ticked', ops: ticks }, cookie)
-const { token } = (await (await send(`${UNIT}/shares`, { day: 4, label: 'Teo', endsOn: '2026-03-11' }, cookie)).json()) as { token: string }
+const { token } = (await (
+  await send(`${UNIT}/shares`, { day: 4, label: 'Teo', endsOn: '2026-03-11' }, cookie)
+).json()) as { token: string }
 
 for (const shot of [...SHOTS, { name: 'phone-day', path: `/day/${token}`, wait: '.sheet', size: PHONE }] as Shot[]) {
   const { page, errors } = await openPage(browser, shot.size ?? DESK, shot.look ?? 'light')
@@ -48,7 +89,9 @@ for (const shot of [...SHOTS, { name: 'phone-day', path: `/day/${token}`, wait: 
   await page.waitForSelector(shot.wait)
   if (shot.click) await page.$eval(shot.click, (element) => (element as HTMLElement).click())
   if (shot.then) await page.waitForSelector(shot.then)
-  await page.evaluate('document.fonts.ready.then(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))))')
+  await page.evaluate(
+    'document.fonts.ready.then(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))))',
+  )
   await page.screenshot({ path: `${FOLDER}/${shot.name}.png` })
   if (errors.length) throw new Error(`${shot.name}: ${errors.join('; ')}`)
   console.log(`${FOLDER}/${shot.name}.png`)
@@ -60,13 +103,29 @@ const empty = await openHome(false)
 const { page } = await openPage(browser, DESK)
 await page.evaluateOnNewDocument('window.__name = (one) => one')
 await page.goto(`${empty.base}/sign-in`)
-await page.evaluate(async (body: string, draft: string) => {
-  await fetch('/api/v1/owner', { method: 'POST', headers: { 'content-type': 'application/json' }, body })
-  localStorage.setItem('kobby-draft-first-home', draft)
-}, JSON.stringify({ name: 'Maren', signIn: 'maren', password: PASSWORD }), JSON.stringify({
-  homeName: 'Larkspur House',
-  kids: [['Pip', '2025-05-02', 'twice'], ['Oona', '2024-08-01', null], ['Juno', '2022-10-05', 'none'], ['Bodhi', '2022-02-06', null]].map(([name, born, naps]) => ({ name, born, naps, ownNap: { from: '12:30', to: '14:30' }, allergens: name === 'Juno' ? ['wheat'] : [], mouths: null })),
-}))
+await page.evaluate(
+  async (body: string, draft: string) => {
+    await fetch('/api/v1/owner', { method: 'POST', headers: { 'content-type': 'application/json' }, body })
+    localStorage.setItem('kobby-draft-first-home', draft)
+  },
+  JSON.stringify({ name: 'Maren', signIn: 'maren', password: PASSWORD }),
+  JSON.stringify({
+    homeName: 'Larkspur House',
+    kids: [
+      ['Pip', '2025-05-02', 'twice'],
+      ['Oona', '2024-08-01', null],
+      ['Juno', '2022-10-05', 'none'],
+      ['Bodhi', '2022-02-06', null],
+    ].map(([name, born, naps]) => ({
+      name,
+      born,
+      naps,
+      ownNap: { from: '12:30', to: '14:30' },
+      allergens: name === 'Juno' ? ['wheat'] : [],
+      mouths: null,
+    })),
+  }),
+)
 await page.goto(`${empty.base}/start`)
 await click(page, 'Start with my children')
 await page.waitForSelector('.centers')

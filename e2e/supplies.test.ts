@@ -38,7 +38,8 @@ afterAll(async () => {
   await home.close()
 })
 
-const stored = async (id: string): Promise<Material> => JSON.parse((await home.kobby.db('materials').where({ id }).first()).body) as Material
+const stored = async (id: string): Promise<Material> =>
+  JSON.parse((await home.kobby.db('materials').where({ id }).first()).body) as Material
 const onHand = async (id: string) => (await stored(id)).onHand
 /** Waits until the server holds so many: what was ticked without a network comes by itself. */
 async function waitOnHand(id: string, quantity: number): Promise<void> {
@@ -47,10 +48,22 @@ async function waitOnHand(id: string, quantity: number): Promise<void> {
     await new Promise((done) => setTimeout(done, 50))
   }
 }
-const line = (page: Page, name: string) => page.$$eval('.supply .line', (all, wanted) => {
-  const found = all.find((one) => one.querySelector('.name')!.textContent === wanted) as HTMLElement | undefined
-  return found ? { group: found.closest('section')!.getAttribute('aria-label')!, cells: ['.num b', '.packs', '.when', '.cost'].map((part) => (found.querySelector(part) as HTMLElement).innerText.split('\n')[0].trim()) } : null
-}, name)
+const line = (page: Page, name: string) =>
+  page.$$eval(
+    '.supply .line',
+    (all, wanted) => {
+      const found = all.find((one) => one.querySelector('.name')!.textContent === wanted) as HTMLElement | undefined
+      return found
+        ? {
+            group: found.closest('section')!.getAttribute('aria-label')!,
+            cells: ['.num b', '.packs', '.when', '.cost'].map((part) =>
+              (found.querySelector(part) as HTMLElement).innerText.split('\n')[0].trim(),
+            ),
+          }
+        : null
+    },
+    name,
+  )
 
 describe('the list', () => {
   it('says what ten lines come to on paper, on the screen, in print and in the table', async () => {
@@ -67,7 +80,10 @@ describe('the list', () => {
           continue
         }
         const shown = await line(desk, one.name)
-        expect([one.name, shown!.cells.slice(1)]).toEqual([one.name, [one.packs, one.when, moneyWords(one.cents, 'USD')]])
+        expect([one.name, shown!.cells.slice(1)]).toEqual([
+          one.name,
+          [one.packs, one.when, moneyWords(one.cents, 'USD')],
+        ])
       }
     }
     await desk.emulateMediaType('screen')
@@ -80,10 +96,28 @@ describe('the list', () => {
     await desk.focus('.supply .line .name')
     const name = await desk.evaluate(() => document.activeElement!.textContent!)
     await desk.keyboard.press('g')
-    await desk.waitForFunction((wanted: string) => [...document.querySelectorAll('.supply .line')].some((one) => one.querySelector('.name')!.textContent === wanted && one.closest('section')!.getAttribute('aria-label') === 'Gather or make in the house'), OFTEN, name)
+    await desk.waitForFunction(
+      (wanted: string) =>
+        [...document.querySelectorAll('.supply .line')].some(
+          (one) =>
+            one.querySelector('.name')!.textContent === wanted &&
+            one.closest('section')!.getAttribute('aria-label') === 'Gather or make in the house',
+        ),
+      OFTEN,
+      name,
+    )
     await saved(desk)
     await desk.keyboard.press('u')
-    await desk.waitForFunction((wanted: string) => [...document.querySelectorAll('.supply .line')].some((one) => one.querySelector('.name')!.textContent === wanted && one.closest('section')!.getAttribute('aria-label') !== 'Gather or make in the house'), OFTEN, name)
+    await desk.waitForFunction(
+      (wanted: string) =>
+        [...document.querySelectorAll('.supply .line')].some(
+          (one) =>
+            one.querySelector('.name')!.textContent === wanted &&
+            one.closest('section')!.getAttribute('aria-label') !== 'Gather or make in the house',
+        ),
+      OFTEN,
+      name,
+    )
   })
   it('opens every number to its reasons', async () => {
     await click(desk, 'large beads', '.supply')
@@ -104,7 +138,12 @@ describe('the list', () => {
     await sees(desk, 'What to get for Wind and Kites and Wheels and Ramps')
     await desk.keyboard.press('Escape')
     // Half a banana for five on the 18th and again on the 20th: from Saturday they keep five days, so Friday's come from Wednesday.
-    expect((await line(desk, 'bananas'))!.cells).toEqual(['6', '2 × 6', 'by Sat 14 and Wed 18: it does not keep', '$2.98'])
+    expect((await line(desk, 'bananas'))!.cells).toEqual([
+      '6',
+      '2 × 6',
+      'by Sat 14 and Wed 18: it does not keep',
+      '$2.98',
+    ])
   })
 })
 
@@ -120,7 +159,10 @@ describe('in the shop, on a phone', () => {
     await click(phone, 'Got it', '.found')
     await waitText(phone, '[aria-label="In the cart"]', 'bananas')
     await waitOnHand('banana', 6)
-    expect((await stored('banana')).packs.find((pack) => pack.size === 6)).toMatchObject({ price: 179, seen: '2026-03-10' })
+    expect((await stored('banana')).packs.find((pack) => pack.size === 6)).toMatchObject({
+      price: 179,
+      seen: '2026-03-10',
+    })
   })
   it('says at the field what is wrong with a pack', async () => {
     await click(phone, 'plain yogurt')
@@ -140,7 +182,10 @@ describe('in the shop, on a phone', () => {
   it('opens and ticks without a network, keeps it over a reload, and adds up with what was counted at home meanwhile', async () => {
     await phone.evaluate(async () => {
       const { active } = await navigator.serviceWorker.ready
-      if (!navigator.serviceWorker.controller && active) await new Promise<void>((done) => navigator.serviceWorker.addEventListener('controllerchange', () => done(), { once: true }))
+      if (!navigator.serviceWorker.controller && active)
+        await new Promise<void>((done) =>
+          navigator.serviceWorker.addEventListener('controllerchange', () => done(), { once: true }),
+        )
     })
     await phone.goto(`${gate.base}${UNIT}/shop?shop=the craft shop`)
     await sees(phone, 'large beads')
@@ -191,7 +236,13 @@ describe('a day that was done', () => {
     await desk.goto(`${home.base}${UNIT}/look-back`)
     await click(desk, 'Done: Kite tails')
     // 28 buttons of 60, 495 cm of ribbon of 600, 50 ml of glue of 210, 5 sheets of card of 10.
-    for (const [id, left] of [['button', 32], ['ribbon-strip', 105], ['white-glue', 160], ['card-stock', 5]] as const) await waitOnHand(id, left)
+    for (const [id, left] of [
+      ['button', 32],
+      ['ribbon-strip', 105],
+      ['white-glue', 160],
+      ['card-stock', 5],
+    ] as const)
+      await waitOnHand(id, left)
     await click(desk, 'Some came back: Kite tails')
     const field = (await desk.waitForSelector('[aria-label="Really used: buttons"]'))!
     await field.click({ count: 3 })
@@ -216,7 +267,11 @@ describe('a day that was done', () => {
   it('is given back when it was not done after all', async () => {
     await desk.goto(`${home.base}${UNIT}/look-back`)
     await click(desk, 'Done: Kite tails')
-    for (const [id, left] of [['button', 60], ['ribbon-strip', 600]] as const) await waitOnHand(id, left)
+    for (const [id, left] of [
+      ['button', 60],
+      ['ribbon-strip', 600],
+    ] as const)
+      await waitOnHand(id, left)
   })
 })
 
@@ -229,8 +284,14 @@ describe('the pantry', () => {
     const before = await textOf(desk, '.count [role=status]')
     await desk.keyboard.type('7')
     await desk.keyboard.press('Enter')
-    await desk.waitForFunction((was: string) => document.querySelector('.count [role=status]')!.textContent !== was, OFTEN, before)
-    const { id } = JSON.parse((await home.kobby.db('materials').where('body', 'like', `%"name":"${name}"%`).first()).body) as Material
+    await desk.waitForFunction(
+      (was: string) => document.querySelector('.count [role=status]')!.textContent !== was,
+      OFTEN,
+      before,
+    )
+    const { id } = JSON.parse(
+      (await home.kobby.db('materials').where('body', 'like', `%"name":"${name}"%`).first()).body,
+    ) as Material
     await waitOnHand(id, 7)
   })
   it('takes an amount as it is written, and says where a unit does not fit', async () => {
@@ -283,7 +344,8 @@ describe('asking families', () => {
     await sees(guest, '2 sheets still open')
     await sees(guest, '12 still open')
     const text = await guest.evaluate(() => document.body.innerText)
-    for (const child of ['Pip', 'Oona', 'Idris', 'Tamsin', 'Juno', 'Bodhi', 'Calla', 'Ravi']) expect(text).not.toContain(child)
+    for (const child of ['Pip', 'Oona', 'Idris', 'Tamsin', 'Juno', 'Bodhi', 'Calla', 'Ravi'])
+      expect(text).not.toContain(child)
     await click(guest, 'I can bring some', '[aria-label="flat cardboard"]')
     await click(guest, 'I bring it')
     await waitText(guest, '[role=alert]', 'Write your name')

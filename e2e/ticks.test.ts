@@ -21,7 +21,11 @@ beforeAll(async () => {
   owner = (await openPage(browser, DESK, 'light', true)).page
   await signIn(owner, home.base)
   const token = await owner.evaluate(async () => {
-    const answer = await fetch('/api/v1/units/wind-and-kites/shares', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ day: 4, label: 'Teo', endsOn: '2026-03-10' }) })
+    const answer = await fetch('/api/v1/units/wind-and-kites/shares', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ day: 4, label: 'Teo', endsOn: '2026-03-10' }),
+    })
     return ((await answer.json()) as { token: string }).token
   })
   link = `${gate.base}/day/${token}`
@@ -42,7 +46,12 @@ const tickStep = async (page: Page, index: number) => {
   await box.evaluate((one) => one.scrollIntoView({ block: 'center' }))
   await box.click()
 }
-const tickedCount = (page: Page, count: number) => page.waitForFunction((wanted: number) => document.querySelectorAll('label.step.ticked').length === wanted, OFTEN, count)
+const tickedCount = (page: Page, count: number) =>
+  page.waitForFunction(
+    (wanted: number) => document.querySelectorAll('label.step.ticked').length === wanted,
+    OFTEN,
+    count,
+  )
 const ticksKept = () => home.kobby.db('ticks').where({ done: true })
 
 it('of a helper are kept on the phone over a reload, and sent when the network is back', async () => {
@@ -51,7 +60,9 @@ it('of a helper are kept on the phone over a reload, and sent when the network i
   await tickStep(helper, 1)
   await tickedCount(helper, 2)
   await sees(helper, 'Your ticks are kept on this phone and sent when it is back.')
-  const kept = await helper.evaluate(() => Object.entries(localStorage).find(([name]) => name.startsWith('kobby-ticks-')))
+  const kept = await helper.evaluate(() =>
+    Object.entries(localStorage).find(([name]) => name.startsWith('kobby-ticks-')),
+  )
   expect(JSON.parse(kept![1])).toHaveLength(2)
   expect(link).not.toContain(kept![0].replace('kobby-ticks-', ''))
   expect(await ticksKept()).toHaveLength(0)
@@ -80,20 +91,44 @@ it('of the owner wait in the same queue as every change, over a reload too', asy
   await tickedCount(phone, 3)
   await tickedCount(owner, 3)
   await phone.waitForFunction(() => localStorage.getItem('kobby-queue') === null, OFTEN)
-  expect(await home.kobby.db('changes').orderBy('seq', 'desc').first()).toMatchObject({ by: 'Maren', state: 'dead', label: expect.stringMatching(/^Ticked: /) })
+  expect(await home.kobby.db('changes').orderBy('seq', 'desc').first()).toMatchObject({
+    by: 'Maren',
+    state: 'dead',
+    label: expect.stringMatching(/^Ticked: /),
+  })
 })
 
 it('of a helper whose step is gone are not kept silently: the page says so and shows what stands there', async () => {
   gate.shut()
   await tickStep(helper, 5)
   await sees(helper, 'Your ticks are kept on this phone')
-  const id = await helper.evaluate(() => (JSON.parse(Object.entries(localStorage).find(([name]) => name.startsWith('kobby-ticks-'))![1]) as { placementId: string }[])[0].placementId)
+  const id = await helper.evaluate(
+    () =>
+      (
+        JSON.parse(Object.entries(localStorage).find(([name]) => name.startsWith('kobby-ticks-'))![1]) as {
+          placementId: string
+        }[]
+      )[0].placementId,
+  )
   const { body } = await home.kobby.db('placements').where({ id }).first()
   const placement = JSON.parse(body)
   await owner.evaluate(async (value) => {
-    const rows = ((await (await fetch('/api/v1/units/wind-and-kites')).json()) as { rows: { kind: string; version: number; value: { id: string } }[] }).rows
+    const rows = (
+      (await (await fetch('/api/v1/units/wind-and-kites')).json()) as {
+        rows: { kind: string; version: number; value: { id: string } }[]
+      }
+    ).rows
     const { version } = rows.find((row) => row.kind === 'placement' && row.value.id === value.id)!
-    await fetch('/api/v1/changes', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ id: 'taken-off', unitId: 'wind-and-kites', label: 'Take it off', ops: [{ op: 'remove', kind: 'placement', id: value.id, base: version }] }) })
+    await fetch('/api/v1/changes', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({
+        id: 'taken-off',
+        unitId: 'wind-and-kites',
+        label: 'Take it off',
+        ops: [{ op: 'remove', kind: 'placement', id: value.id, base: version }],
+      }),
+    })
   }, placement)
   gate.open()
   await sees(helper, 'A tick was not kept, because the plan has changed.')

@@ -15,7 +15,10 @@ const KITE_TAILS = '[data-placement="wind-and-kites-21"]'
 beforeAll(async () => {
   ;({ browser, close: closeBrowser } = await openBrowser())
   home = await openHome(true)
-  ;[here, there] = [(await openPage(browser, DESK, 'light', true)).page, (await openPage(browser, DESK, 'light', true)).page]
+  ;[here, there] = [
+    (await openPage(browser, DESK, 'light', true)).page,
+    (await openPage(browser, DESK, 'light', true)).page,
+  ]
   for (const page of [here, there]) {
     await signIn(page, home.base)
     await page.goto(home.base + PLAN)
@@ -60,7 +63,8 @@ async function bothChange(label: string) {
   await here.setOfflineMode(false)
   await waitText(here, '[role=alertdialog]', 'Someone changed “Kite tails” while you did')
 }
-const placement = async () => JSON.parse((await home.kobby.db('placements').where({ id: 'wind-and-kites-21' }).first()).body)
+const placement = async () =>
+  JSON.parse((await home.kobby.db('placements').where({ id: 'wind-and-kites-21' }).first()).body)
 
 it('asks who is right when two people change one thing, and keeps theirs', async () => {
   await bothChange('Pin')
@@ -76,7 +80,10 @@ it('asks who is right, and puts mine over it, knowingly', async () => {
   await click(here, 'Put mine over it')
   await saved(here)
   expect(await placement()).toMatchObject({ apart: true })
-  await there.waitForFunction(() => document.querySelector<HTMLInputElement>('.pocket input[type=checkbox]')?.checked, OFTEN)
+  await there.waitForFunction(
+    () => document.querySelector<HTMLInputElement>('.pocket input[type=checkbox]')?.checked,
+    OFTEN,
+  )
 })
 
 it('keeps what is written without a connection, and saves it when it is back', async () => {
@@ -91,7 +98,11 @@ it('keeps what is written without a connection, and saves it when it is back', a
 })
 
 it('takes back and names what the server refuses', async () => {
-  await home.kobby.db('centers').where({ id: 'easel' }).delete().catch(() => undefined)
+  await home.kobby
+    .db('centers')
+    .where({ id: 'easel' })
+    .delete()
+    .catch(() => undefined)
   await here.goto(`${home.base}/home?tab=rhythm`)
   await sees(here, 'Add a block')
   const [name] = await here.$$('input[aria-label="Name of block 1"]')

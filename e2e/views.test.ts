@@ -18,13 +18,29 @@ let token = ''
 let asked = ''
 beforeAll(async () => {
   ;[home, empty, unanswered] = [await openHome(true), await openHome(false), await openHome(false)]
-  await fetch(`${unanswered.base}/api/v1/owner`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ name: 'Ines', signIn: 'ines', password: PASSWORD }) })
+  await fetch(`${unanswered.base}/api/v1/owner`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ name: 'Ines', signIn: 'ines', password: PASSWORD }),
+  })
   ;({ browser, close: closeBrowser } = await openBrowser())
-  const session = await fetch(`${home.base}/api/v1/session`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ signIn: 'maren', password: PASSWORD }) })
+  const session = await fetch(`${home.base}/api/v1/session`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ signIn: 'maren', password: PASSWORD }),
+  })
   const cookie = session.headers.getSetCookie()[0].split(';')[0]
-  const share = await fetch(`${home.base}/api/v1/units/wind-and-kites/shares`, { method: 'POST', headers: { 'content-type': 'application/json', cookie }, body: JSON.stringify({ day: 4, label: 'Teo', endsOn: '2026-03-12' }) })
+  const share = await fetch(`${home.base}/api/v1/units/wind-and-kites/shares`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', cookie },
+    body: JSON.stringify({ day: 4, label: 'Teo', endsOn: '2026-03-12' }),
+  })
   token = ((await share.json()) as { token: string }).token
-  const ask = await fetch(`${home.base}/api/v1/units/wheels-and-ramps/ask-links`, { method: 'POST', headers: { 'content-type': 'application/json', cookie }, body: JSON.stringify({ label: 'All families', endsOn: '2026-03-18' }) })
+  const ask = await fetch(`${home.base}/api/v1/units/wheels-and-ramps/ask-links`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', cookie },
+    body: JSON.stringify({ label: 'All families', endsOn: '2026-03-18' }),
+  })
   asked = ((await ask.json()) as { token: string }).token
 })
 afterAll(async () => {
@@ -48,8 +64,18 @@ const VIEWS: [name: string, path: string, shows: string, click?: string][] = [
   ['library', '/library', 'A bakery of dough'],
   ['library, an idea', '/library?open=kite-tails', 'Copy and change'],
   ['write an idea', '/library/new', 'Who does what'],
-  ['copy an idea', `/library/new?copy=dough-diamonds&unit=wind-and-kites`, 'takes the place of the one', '[aria-label="More about material 1: with alternatives"]'],
-  ['finish a half idea', `/library/new?idea=wind-and-kites-half-2&unit=wind-and-kites`, 'Who does what', '.acts .primary'],
+  [
+    'copy an idea',
+    `/library/new?copy=dough-diamonds&unit=wind-and-kites`,
+    'takes the place of the one',
+    '[aria-label="More about material 1: with alternatives"]',
+  ],
+  [
+    'finish a half idea',
+    `/library/new?idea=wind-and-kites-half-2&unit=wind-and-kites`,
+    'Who does what',
+    '.acts .primary',
+  ],
   ['gather, an idea', `${UNIT}/gather?open=kite-tails`, 'For whom'],
   ['lay out', `${UNIT}/lay-out`, 'Five little kites'],
   ['lay out, a card', `${UNIT}/lay-out`, 'Five little kites', '[data-placement="wind-and-kites-21"]'],
@@ -106,23 +132,39 @@ const OPEN_VIEWS: [name: string, base: () => string, path: () => string, shows: 
 function measure(): string[] {
   const found: string[] = []
   const root = document.documentElement
-  if (root.scrollWidth > root.clientWidth + 1) found.push(`the page scrolls sideways: ${root.scrollWidth} in ${root.clientWidth}`)
+  if (root.scrollWidth > root.clientWidth + 1)
+    found.push(`the page scrolls sideways: ${root.scrollWidth} in ${root.clientWidth}`)
   const visible = (element: Element) => {
     const box = element.getBoundingClientRect()
     const style = getComputedStyle(element)
-    return box.width > 1 && box.height > 1 && style.visibility !== 'hidden' && style.opacity !== '0' && !element.closest('.sr-only, .skip')
+    return (
+      box.width > 1 &&
+      box.height > 1 &&
+      style.visibility !== 'hidden' &&
+      style.opacity !== '0' &&
+      !element.closest('.sr-only, .skip')
+    )
   }
   const scrolls = (element: Element) => /auto|scroll/.test(getComputedStyle(element).overflowX)
   const text = (element: Element) => (element.textContent ?? '').trim().replace(/\s+/g, ' ').slice(0, 50)
   for (const element of document.querySelectorAll<HTMLElement>('body *')) {
     if (!visible(element) || element.closest('svg')) continue
     const own = [...element.childNodes].some((node) => node.nodeType === Node.TEXT_NODE && node.textContent!.trim())
-    if (/^(VIEW|POCKET|MAIN)$/.test(element.className.toString().toUpperCase().split(' ')[0]) && element.scrollWidth > element.clientWidth + 1) found.push(`${element.className} scrolls sideways`)
+    if (
+      /^(VIEW|POCKET|MAIN)$/.test(element.className.toString().toUpperCase().split(' ')[0]) &&
+      element.scrollWidth > element.clientWidth + 1
+    )
+      found.push(`${element.className} scrolls sideways`)
     if (!own || element.tagName === 'OPTION') continue
     const size = parseFloat(getComputedStyle(element).fontSize)
     if (size < 13.9) found.push(`small text, ${size}px: ${text(element)}`)
     const clips = getComputedStyle(element).overflow !== 'visible'
-    if (clips && !scrolls(element) && (element.scrollWidth > element.clientWidth + 1 || element.scrollHeight > element.clientHeight + 3)) found.push(`cut: ${text(element)}`)
+    if (
+      clips &&
+      !scrolls(element) &&
+      (element.scrollWidth > element.clientWidth + 1 || element.scrollHeight > element.clientHeight + 3)
+    )
+      found.push(`cut: ${text(element)}`)
     const range = document.createRange()
     range.selectNodeContents(element)
     const box = range.getBoundingClientRect()
@@ -132,20 +174,36 @@ function measure(): string[] {
       if (style.overflowX === 'visible' && style.overflow === 'visible') continue
       if (scrolls(parent)) break
       const frame = parent.getBoundingClientRect()
-      if (box.right > frame.right + 1.5 || box.left < frame.left - 1.5) found.push(`runs out of its box: ${text(element)}`)
+      if (box.right > frame.right + 1.5 || box.left < frame.left - 1.5)
+        found.push(`runs out of its box: ${text(element)}`)
       break
     }
   }
-  for (const input of document.querySelectorAll<HTMLInputElement>('input[type=number], input[type=date], input[type=time]')) {
+  for (const input of document.querySelectorAll<HTMLInputElement>(
+    'input[type=number], input[type=date], input[type=time]',
+  )) {
     if (visible(input) && input.scrollWidth > input.clientWidth + 1) found.push(`cut in its field: ${input.value}`)
   }
   const cards = [...document.querySelectorAll('.card, .cubby, .v-btn, .mark')].filter(visible)
   for (let i = 0; i < cards.length; i++) {
     for (let j = i + 1; j < cards.length; j++) {
-      if (cards[i].contains(cards[j]) || cards[j].contains(cards[i]) || cards[i].closest('.v-overlay-container, .states, .bars, .bar') || cards[j].closest('.v-overlay-container, .states, .bars, .bar')) continue
-      if (getComputedStyle(cards[i]).position === 'fixed' || cards[i].closest('.pocket, .more, nav') !== cards[j].closest('.pocket, .more, nav')) continue
+      if (
+        cards[i].contains(cards[j]) ||
+        cards[j].contains(cards[i]) ||
+        cards[i].closest('.v-overlay-container, .states, .bars, .bar') ||
+        cards[j].closest('.v-overlay-container, .states, .bars, .bar')
+      )
+        continue
+      if (
+        getComputedStyle(cards[i]).position === 'fixed' ||
+        cards[i].closest('.pocket, .more, nav') !== cards[j].closest('.pocket, .more, nav')
+      )
+        continue
       const [a, b] = [cards[i].getBoundingClientRect(), cards[j].getBoundingClientRect()]
-      const [x, y] = [Math.min(a.right, b.right) - Math.max(a.left, b.left), Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top)]
+      const [x, y] = [
+        Math.min(a.right, b.right) - Math.max(a.left, b.left),
+        Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top),
+      ]
       if (x > 2 && y > 2) found.push(`overlap: ${text(cards[i])} / ${text(cards[j])}`)
     }
   }
@@ -156,10 +214,22 @@ function measure(): string[] {
 async function axe(page: Page, only: string[] = []): Promise<string[]> {
   await page.evaluate(axeSource)
   return page.evaluate(async (rules) => {
-    const { violations } = await (window as unknown as { axe: { run: (options: object) => Promise<{ violations: { id: string; nodes: { target: string[]; failureSummary: string }[] }[] }> } }).axe.run({
+    const { violations } = await (
+      window as unknown as {
+        axe: {
+          run: (
+            options: object,
+          ) => Promise<{ violations: { id: string; nodes: { target: string[]; failureSummary: string }[] }[] }>
+        }
+      }
+    ).axe.run({
       runOnly: rules.length ? rules : ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
     })
-    return violations.flatMap((one) => one.nodes.slice(0, 3).map((node) => `${one.id}: ${node.target.join(' ')} ${node.failureSummary.replace(/\s+/g, ' ').slice(0, 200)}`))
+    return violations.flatMap((one) =>
+      one.nodes
+        .slice(0, 3)
+        .map((node) => `${one.id}: ${node.target.join(' ')} ${node.failureSummary.replace(/\s+/g, ' ').slice(0, 200)}`),
+    )
   }, only)
 }
 
@@ -174,7 +244,11 @@ async function settle(page: Page): Promise<void> {
 }
 
 // Colours are the same at every size, so the dark look is held at the desk.
-describe.each([['light', 'desk', DESK], ['dark', 'desk', DESK], ['light', 'phone', PHONE]] as const)('in %s at the %s', (look, _, size) => {
+describe.each([
+  ['light', 'desk', DESK],
+  ['dark', 'desk', DESK],
+  ['light', 'phone', PHONE],
+] as const)('in %s at the %s', (look, _, size) => {
   let page: Page
   let errors: string[]
   beforeAll(async () => {
@@ -192,7 +266,9 @@ describe.each([['light', 'desk', DESK], ['dark', 'desk', DESK], ['light', 'phone
     await sees(page, 'Wind and Kites')
   })
   it('shows the path or the bar, whichever there is room for', async () => {
-    const shown = await page.evaluate(() => ['nav.path', 'nav.bar'].map((one) => document.querySelector(one)?.getClientRects().length ? one : ''))
+    const shown = await page.evaluate(() =>
+      ['nav.path', 'nav.bar'].map((one) => (document.querySelector(one)?.getClientRects().length ? one : '')),
+    )
     expect(shown).toEqual(size === PHONE ? ['', 'nav.bar'] : ['nav.path', ''])
   })
   it.each(VIEWS)('%s is free of what axe finds, and nothing is cut', async (_name, path, shows, click) => {
@@ -210,16 +286,38 @@ describe.each([['light', 'desk', DESK], ['dark', 'desk', DESK], ['light', 'phone
   it('the questions of the first start are free of what axe finds, page by page, and nothing is cut', async () => {
     const { page: door, errors: atDoor } = await openPage(browser, size, look)
     await signIn(door, unanswered.base, 'ines', PASSWORD)
-    await door.evaluate(() => localStorage.setItem('kobby-draft-first-home', JSON.stringify({ kids: [{ name: 'Ada', born: '2025-05-02', naps: null, ownNap: { from: '12:30', to: '14:30' }, allergens: ['egg', 'milk'], mouths: null }, { name: 'Bo', born: '', naps: 'own', ownNap: { from: '12:30', to: '11:30' }, allergens: [], mouths: null }] })))
+    await door.evaluate(() =>
+      localStorage.setItem(
+        'kobby-draft-first-home',
+        JSON.stringify({
+          kids: [
+            {
+              name: 'Ada',
+              born: '2025-05-02',
+              naps: null,
+              ownNap: { from: '12:30', to: '14:30' },
+              allergens: ['egg', 'milk'],
+              mouths: null,
+            },
+            { name: 'Bo', born: '', naps: 'own', ownNap: { from: '12:30', to: '11:30' }, allergens: [], mouths: null },
+          ],
+        }),
+      ),
+    )
     await door.goto(`${unanswered.base}/start`)
     await sees(door, 'How would you like to begin?')
     const pages: [before: () => Promise<unknown>, shows: string][] = [
-      [async () => undefined, 'Set up my own'], [() => click(door, 'Start with my children'), 'Write the birth date'],
-      [async () => {
-        await fill(door, 'Child 2: born', '06012022')
-        await fill(door, 'Child 2: nap to', '0230PM')
-        await click(door, 'Next: what you have')
-      }, 'Food basics'], [() => click(door, 'Next: license and prep time'), 'Example numbers'],
+      [async () => undefined, 'Set up my own'],
+      [() => click(door, 'Start with my children'), 'Write the birth date'],
+      [
+        async () => {
+          await fill(door, 'Child 2: born', '06012022')
+          await fill(door, 'Child 2: nap to', '0230PM')
+          await click(door, 'Next: what you have')
+        },
+        'Food basics',
+      ],
+      [() => click(door, 'Next: license and prep time'), 'Example numbers'],
     ]
     for (const [before, shows] of pages) {
       await before()

@@ -21,7 +21,8 @@ function monthsBefore(date: string, months: number): string {
   at.setUTCMonth(at.getUTCMonth() - months, 1)
   return at.toISOString().slice(0, 10)
 }
-const today = (page: Page) => page.evaluate(async () => ((await (await fetch('/api/v1/session')).json()) as { today: string }).today)
+const today = (page: Page) =>
+  page.evaluate(async () => ((await (await fetch('/api/v1/session')).json()) as { today: string }).today)
 
 /** Account, the questions, the cupboard, license and prep time: to a home that is there. */
 async function setUpHome(page: Page, base: string): Promise<void> {
@@ -33,7 +34,14 @@ async function setUpHome(page: Page, base: string): Promise<void> {
   await click(page, 'Start with my children')
   const now = await today(page)
   await fill(page, 'What is the home called?', HERON_ROW)
-  for (const [i, [name, months]] of ([['Ada', 9], ['Bram', 20], ['Cleo', 40], ['Dov', 58]] as const).entries()) {
+  for (const [i, [name, months]] of (
+    [
+      ['Ada', 9],
+      ['Bram', 20],
+      ['Cleo', 40],
+      ['Dov', 58],
+    ] as const
+  ).entries()) {
     if (i === 3) await click(page, 'Another child')
     await fill(page, `Child ${i + 1}: first name`, name)
     await fill(page, `Child ${i + 1}: born`, typed(monthsBefore(now, months)))
@@ -58,14 +66,30 @@ async function startUnit(page: Page): Promise<void> {
 const ofPlacement = (page: Page, id: string): Promise<string> =>
   page.$eval(`[data-placement="${id}"]`, (card) => card.closest<HTMLElement>('[data-slot]')!.dataset.slot!)
 const inSlot = (page: Page, id: string, slot: string) =>
-  page.waitForFunction((one: string, where: string) => document.querySelector(`[data-placement="${one}"]`)?.closest<HTMLElement>('[data-slot]')?.dataset.slot === where, OFTEN, id, slot)
+  page.waitForFunction(
+    (one: string, where: string) =>
+      document.querySelector(`[data-placement="${one}"]`)?.closest<HTMLElement>('[data-slot]')?.dataset.slot === where,
+    OFTEN,
+    id,
+    slot,
+  )
 
 /** Ways to carry a card of day 1, nearest first: a plan that is full has room only somewhere. */
-const WAYS = [['ArrowDown'], ['ArrowRight'], ['ArrowRight', 'ArrowDown'], ['ArrowDown', 'ArrowDown'], ['ArrowRight', 'ArrowRight', 'ArrowDown'], ['ArrowUp'], ['ArrowRight', 'ArrowUp']] as const
+const WAYS = [
+  ['ArrowDown'],
+  ['ArrowRight'],
+  ['ArrowRight', 'ArrowDown'],
+  ['ArrowDown', 'ArrowDown'],
+  ['ArrowRight', 'ArrowRight', 'ArrowDown'],
+  ['ArrowUp'],
+  ['ArrowRight', 'ArrowUp'],
+] as const
 
 /** Moves a card of day 1 by keys: picks it up, carries it to where it may lie, puts it down. */
 async function moveByKeys(page: Page): Promise<{ id: string; from: string; to: string }> {
-  const cards = await page.$$eval('[data-slot^="1 "] [data-placement]', (all) => all.map((card) => (card as HTMLElement).dataset.placement!))
+  const cards = await page.$$eval('[data-slot^="1 "] [data-placement]', (all) =>
+    all.map((card) => (card as HTMLElement).dataset.placement!),
+  )
   for (const id of cards) {
     const from = await ofPlacement(page, id)
     for (const way of WAYS) {
@@ -73,7 +97,14 @@ async function moveByKeys(page: Page): Promise<{ id: string; from: string; to: s
       await page.keyboard.press('m')
       for (const key of way) await page.keyboard.press(key)
       await page.keyboard.press('m')
-      await page.waitForFunction((one: string, where: string) => document.querySelector(`[data-placement="${one}"]`)?.closest<HTMLElement>('[data-slot]')?.dataset.slot !== where || document.querySelector('.refusal') !== null, OFTEN, id, from)
+      await page.waitForFunction(
+        (one: string, where: string) =>
+          document.querySelector(`[data-placement="${one}"]`)?.closest<HTMLElement>('[data-slot]')?.dataset.slot !==
+            where || document.querySelector('.refusal') !== null,
+        OFTEN,
+        id,
+        from,
+      )
       const to = await ofPlacement(page, id)
       if (to !== from) return { id, from, to }
       await page.keyboard.press('Escape')
@@ -124,14 +155,17 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
   // A helper ticks by a link, without an account.
   await desk.goto(kobby.base + plan.replace('lay-out', 'hand-over'))
   await click(desk, 'Make a link')
-  const link = await desk.waitForSelector('output.address').then((element) => element!.evaluate((one) => one.textContent!.trim()))
+  const link = await desk
+    .waitForSelector('output.address')
+    .then((element) => element!.evaluate((one) => one.textContent!.trim()))
   const helper = await open(PHONE)
   await helper.goto(link)
   const box = await helper.waitForSelector('label.step input')
   await box!.evaluate((one) => one.scrollIntoView({ block: 'center' }))
   await box!.click()
   await helper.waitForSelector('label.step.ticked')
-  const stepTicked = () => textOf(helper, 'label.step.ticked span:last-child').then((text) => text.replace(/ (you|A helper)$/, ''))
+  const stepTicked = () =>
+    textOf(helper, 'label.step.ticked span:last-child').then((text) => text.replace(/ (you|A helper)$/, ''))
   const step = await stepTicked()
   await desk.waitForSelector('.step.ticked')
 

@@ -20,14 +20,25 @@ const layOut = async (view = '') => {
   await waitText(page, '.pulse', 'Well-rounded')
 }
 const figure = (name: string) => textOf(page, `.reading.${name} b`)
-const figures = async () => Object.fromEntries(await Promise.all(['money', 'preparation', 'rounded', 'adults', 'cautions'].map(async (name) => [name, await figure(name)] as const)))
+const figures = async () =>
+  Object.fromEntries(
+    await Promise.all(
+      ['money', 'preparation', 'rounded', 'adults', 'cautions'].map(
+        async (name) => [name, await figure(name)] as const,
+      ),
+    ),
+  )
 const becomes = (name: string, words: string) => waitText(page, `.reading.${name}`, words)
 
 describe('what is wrong with Wheels and Ramps', () => {
   it('stands in the five readings, each with its figure', async () => {
     await layOut()
     expect(await figures()).toEqual({
-      money: '$15.97 of $9.00', preparation: 'Thu 19: 14 min over', rounded: '1 gap, 1 child', adults: '2 h 30 min short, 1 clash', cautions: '2 stops, 1 to change',
+      money: '$15.97 of $9.00',
+      preparation: 'Thu 19: 14 min over',
+      rounded: '1 gap, 1 child',
+      adults: '2 h 30 min short, 1 clash',
+      cautions: '2 stops, 1 to change',
     })
   })
   it('shows the change that a card would bring before it is dropped', async () => {
@@ -47,30 +58,67 @@ describe('three days, as they come out on paper', () => {
     await layOut()
     for (const { number, cards } of HAND_CHECKED) {
       for (const card of cards) {
-        const marks = await page.$$eval('.plan-card', (all, title, day) => {
-          const found = all.find((one) => one.querySelector('.card-title')!.textContent === title && one.getAttribute('aria-label')!.includes(`day ${day},`))
-          return [...(found?.querySelectorAll('.mark .sr-only') ?? [])].map((one) => one.textContent!)
-        }, card.title, number)
-        const those = (pattern: RegExp) => marks.filter((words) => pattern.test(words)).map((words) => words.split(/[ :]/)[0])
-        expect([card.title, those(/^\w+ takes part:/), those(/^\w+ beside:/), those(/asleep then/)]).toEqual([card.title, card.takesPart, card.beside, card.asleep])
-        expect([card.title, marks.some((words) => words.includes('A caution stands'))]).toEqual([card.title, card.cautions.some((words) => words.startsWith('stop'))])
+        const marks = await page.$$eval(
+          '.plan-card',
+          (all, title, day) => {
+            const found = all.find(
+              (one) =>
+                one.querySelector('.card-title')!.textContent === title &&
+                one.getAttribute('aria-label')!.includes(`day ${day},`),
+            )
+            return [...(found?.querySelectorAll('.mark .sr-only') ?? [])].map((one) => one.textContent!)
+          },
+          card.title,
+          number,
+        )
+        const those = (pattern: RegExp) =>
+          marks.filter((words) => pattern.test(words)).map((words) => words.split(/[ :]/)[0])
+        expect([card.title, those(/^\w+ takes part:/), those(/^\w+ beside:/), those(/asleep then/)]).toEqual([
+          card.title,
+          card.takesPart,
+          card.beside,
+          card.asleep,
+        ])
+        expect([card.title, marks.some((words) => words.includes('A caution stands'))]).toEqual([
+          card.title,
+          card.cautions.some((words) => words.startsWith('stop')),
+        ])
       }
     }
   })
   it('ask for as many adults as there, stretch by stretch', async () => {
     await layOut('adults')
     for (const { number, stretches } of HAND_CHECKED) {
-      const words = await page.$$eval('.day', (all, day) => [...all.find((one) => one.querySelector('h2')!.textContent!.startsWith(`Day ${day},`))!.querySelectorAll('.stretch .sr-only')].map((one) => one.textContent!), number)
-      expect(words).toEqual(stretches.map(([from, to, children, asked, there]) => `${from} to ${to}: ${countWords(children, 'child', 'children')}, ${countWords(asked, 'adult')} asked for, ${there} here`))
+      const words = await page.$$eval(
+        '.day',
+        (all, day) =>
+          [
+            ...all
+              .find((one) => one.querySelector('h2')!.textContent!.startsWith(`Day ${day},`))!
+              .querySelectorAll('.stretch .sr-only'),
+          ].map((one) => one.textContent!),
+        number,
+      )
+      expect(words).toEqual(
+        stretches.map(
+          ([from, to, children, asked, there]) =>
+            `${from} to ${to}: ${countWords(children, 'child', 'children')}, ${countWords(asked, 'adult')} asked for, ${there} here`,
+        ),
+      )
     }
   })
   it('count the touches of each child in the week', async () => {
     await layOut('rounded')
     await page.waitForSelector('.gaps')
-    const rows = await page.$$eval('table tbody tr', (all) => all.map((row) => [...row.children].map((cell) => cell.textContent!)))
+    const rows = await page.$$eval('table tbody tr', (all) =>
+      all.map((row) => [...row.children].map((cell) => cell.textContent!)),
+    )
     for (const [name, touches] of Object.entries(HAND_CHECKED_TOUCHES)) {
       const [, ...cells] = rows.find(([first]) => first.startsWith(name))!
-      expect([name, cells.map((words) => (words === 'none' ? 0 : Number(words.split(' ')[0])))]).toEqual([name, touches])
+      expect([name, cells.map((words) => (words === 'none' ? 0 : Number(words.split(' ')[0])))]).toEqual([
+        name,
+        touches,
+      ])
     }
   })
 })
@@ -126,7 +174,13 @@ describe('solved where it is shown', () => {
     await saved(page)
     await page.reload()
     await waitText(page, '.pulse', 'Enough')
-    expect(await figures()).toEqual({ money: '$4.99 of $9.00', preparation: '3 h 31 min to do', rounded: 'Nobody goes without', adults: 'Enough', cautions: 'None to solve' })
+    expect(await figures()).toEqual({
+      money: '$4.99 of $9.00',
+      preparation: '3 h 31 min to do',
+      rounded: 'Nobody goes without',
+      adults: 'Enough',
+      cautions: 'None to solve',
+    })
     expect(await page.$$eval('.reading .brick, .reading .ember', (all) => all.length)).toBe(0)
   })
   it('and all of it can be taken back', async () => {
@@ -134,11 +188,19 @@ describe('solved where it is shown', () => {
       const undo = await named(page, 'Undo')
       const label = await undo.evaluate((one) => one.title)
       await undo.click()
-      await page.waitForFunction((was: string) => document.querySelector<HTMLButtonElement>('[aria-label=Undo]')!.title !== was, OFTEN, label)
+      await page.waitForFunction(
+        (was: string) => document.querySelector<HTMLButtonElement>('[aria-label=Undo]')!.title !== was,
+        OFTEN,
+        label,
+      )
     }
     await becomes('money', '$15.97 of $9.00')
     expect(await figures()).toEqual({
-      money: '$15.97 of $9.00', preparation: 'Thu 19: 14 min over', rounded: '1 gap, 1 child', adults: '2 h 30 min short, 1 clash', cautions: '2 stops, 1 to change',
+      money: '$15.97 of $9.00',
+      preparation: 'Thu 19: 14 min over',
+      rounded: '1 gap, 1 child',
+      adults: '2 h 30 min short, 1 clash',
+      cautions: '2 stops, 1 to change',
     })
   })
 })

@@ -5,5 +5,9 @@ import { build, install, root, say } from './prepare.mjs'
 await install()
 await build()
 say('Measuring. This takes half a minute.')
-const { status } = spawnSync(process.execPath, ['--import', 'tsx', 'bench/bench.ts'], { cwd: root, stdio: 'inherit', env: { ...process.env, CHROMIUM: chromium(), NODE_NO_WARNINGS: '1' } })
+const { status } = spawnSync(process.execPath, ['--import', 'tsx', 'bench/bench.ts'], {
+  cwd: root,
+  stdio: 'inherit',
+  env: { ...process.env, CHROMIUM: chromium(), NODE_NO_WARNINGS: '1' },
+})
 process.exit(status ?? 1)

@@ -2,7 +2,8 @@ import { ESLint } from 'eslint'
 import { expect, it } from 'vitest'
 
 const eslint = new ESLint()
-const faults = async (filePath: string, code: string) => (await eslint.lintText(code, { filePath })).flatMap((result) => result.messages.map((message) => message.ruleId))
+const faults = async (filePath: string, code: string) =>
+  (await eslint.lintText(code, { filePath })).flatMap((result) => result.messages.map((message) => message.ruleId))
 
 it.each([
   ['core/supplies/x.ts', "import { ref } from 'vue'\nref(1)"],
@@ -20,12 +21,17 @@ it.each([
 })
 
 it.each([
-  ['export const now = () => Date.now()', 'no-restricted-properties'], ['export const now = () => new Date()', 'no-restricted-syntax'], ['export const dice = () => Math.random()', 'no-restricted-properties'],
-  ['export const title = () => document.title', 'no-restricted-globals'], ['export const home = () => process.cwd()', 'no-restricted-globals'],
+  ['export const now = () => Date.now()', 'no-restricted-properties'],
+  ['export const now = () => new Date()', 'no-restricted-syntax'],
+  ['export const dice = () => Math.random()', 'no-restricted-properties'],
+  ['export const title = () => document.title', 'no-restricted-globals'],
+  ['export const home = () => process.cwd()', 'no-restricted-globals'],
 ])('core has no clock, no chance, no browser and no Node: %s', async (code, rule) => {
   expect(await faults('core/calendar/x.ts', code)).toContain(rule)
 })
 
 it('lets through what runs forward', async () => {
-  expect(await faults('web/stores/x.ts', "import { isOpen } from '@core/calendar'\nexport const one = isOpen\n")).toEqual([])
+  expect(
+    await faults('web/stores/x.ts', "import { isOpen } from '@core/calendar'\nexport const one = isOpen\n"),
+  ).toEqual([])
 })

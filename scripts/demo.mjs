@@ -18,7 +18,11 @@ function demoDate() {
 }
 
 async function send(base, path, body, cookie) {
-  const response = await fetch(`${base}/api/v1${path}`, { method: 'POST', headers: { 'content-type': 'application/json', ...(cookie && { cookie }) }, body: JSON.stringify(body) })
+  const response = await fetch(`${base}/api/v1${path}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', ...(cookie && { cookie }) },
+    body: JSON.stringify(body),
+  })
   if (!response.ok) throw new Error(`${path} answered ${response.status}: ${await response.text()}`)
   return response
 }
@@ -27,11 +31,17 @@ async function send(base, path, body, cookie) {
 async function open() {
   const data = process.env.KOBBY_DATA ?? join(root, 'data', 'demo')
   const isNew = !existsSync(join(data, 'kobby.sqlite'))
-  const { child, address } = await startServer({ KOBBY_DATA: data, KOBBY_TODAY: today }, (code) => process.exit(code ?? 0))
+  const { child, address } = await startServer({ KOBBY_DATA: data, KOBBY_TODAY: today }, (code) =>
+    process.exit(code ?? 0),
+  )
   endWith(child)
   if (isNew) {
     say('Moving into the demo home.')
-    const file = spawnSync(process.execPath, ['--import', 'tsx', 'demo/planFile.ts', today], { cwd: root, encoding: 'utf8', maxBuffer: 64 * 1024 * 1024 })
+    const file = spawnSync(process.execPath, ['--import', 'tsx', 'demo/planFile.ts', today], {
+      cwd: root,
+      encoding: 'utf8',
+      maxBuffer: 64 * 1024 * 1024,
+    })
     if (file.status !== 0) throw new Error(file.stderr)
     const owner = await send(address, '/owner', SIGN_IN)
     await send(address, '/plan-files/apply', JSON.parse(file.stdout), owner.headers.getSetCookie()[0].split(';')[0])

@@ -14,13 +14,20 @@ const built = join(folder, 'build', 'Release', 'better_sqlite3.node')
 /** How long the ready-made one is waited for, in milliseconds: without a network the answer is no at once. */
 const PATIENCE = 30_000
 
-const loads = () => spawnSync(process.execPath, ['-e', "new (require('better-sqlite3'))(':memory:')"], { cwd: root, stdio: 'ignore' }).status === 0
+const loads = () =>
+  spawnSync(process.execPath, ['-e', "new (require('better-sqlite3'))(':memory:')"], { cwd: root, stdio: 'ignore' })
+    .status === 0
 
 /** Where a driver that was built from source is kept for the next clone: by what it was built for. */
 function keptCopy() {
   const { version } = JSON.parse(readFileSync(join(folder, 'package.json'), 'utf8'))
-  const libc = process.platform === 'linux' ? (process.report?.getReport().header.glibcVersionRuntime ? '-glibc' : '-musl') : ''
-  return join(process.env.XDG_CACHE_HOME || join(homedir(), '.cache'), 'kobby', `better-sqlite3-${version}-node${process.versions.modules}-${process.platform}${libc}-${process.arch}.node`)
+  const libc =
+    process.platform === 'linux' ? (process.report?.getReport().header.glibcVersionRuntime ? '-glibc' : '-musl') : ''
+  return join(
+    process.env.XDG_CACHE_HOME || join(homedir(), '.cache'),
+    'kobby',
+    `better-sqlite3-${version}-node${process.versions.modules}-${process.platform}${libc}-${process.arch}.node`,
+  )
 }
 
 function put(from, to) {

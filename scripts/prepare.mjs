@@ -70,7 +70,8 @@ function pack(folder) {
   for (const entry of readdirSync(folder, { withFileTypes: true })) {
     const path = join(folder, entry.name)
     if (entry.isDirectory()) pack(path)
-    else if (/\.(js|css|svg|html)$/.test(entry.name)) writeFileSync(`${path}.gz`, gzipSync(readFileSync(path), { level: 9 }))
+    else if (/\.(js|css|svg|html)$/.test(entry.name))
+      writeFileSync(`${path}.gz`, gzipSync(readFileSync(path), { level: 9 }))
   }
 }
 
@@ -88,7 +89,11 @@ export async function build() {
 /** Starts the server as a process of its own; resolves with its address once it listens. */
 export function startServer(env, onExit) {
   // Its log goes to the same place as this one's errors.
-  const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'pipe', 'inherit'] })
+  const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+    cwd: root,
+    env: { ...process.env, ...env },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  })
   child.on('exit', (code) => onExit?.(code))
   return new Promise((done, fail) => {
     child.once('exit', (code) => fail(new Error(`The server ended with ${code}`)))

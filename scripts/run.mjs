@@ -10,11 +10,17 @@ export const say = (words) => console.log(words)
 /** Runs a command to its end; shows its output only when it fails. */
 export function run(command, args, env = {}) {
   return new Promise((done, fail) => {
-    const child = spawn(command, args, { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'pipe', 'pipe'] })
+    const child = spawn(command, args, {
+      cwd: root,
+      env: { ...process.env, ...env },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    })
     let output = ''
     child.stdout.on('data', (data) => (output += data))
     child.stderr.on('data', (data) => (output += data))
     child.on('error', fail)
-    child.on('close', (code) => (code === 0 ? done(output) : fail(new Error(`${command} ${args.join(' ')} failed:\n${output.slice(-4000)}`))))
+    child.on('close', (code) =>
+      code === 0 ? done(output) : fail(new Error(`${command} ${args.join(' ')} failed:\n${output.slice(-4000)}`)),
+    )
   })
 }

@@ -14,7 +14,11 @@ const count = { passed: 0, failed: 0 }
 function step(words, script, args, env = {}) {
   say(`\n${words}`)
   return new Promise((done) => {
-    const child = spawn(process.execPath, [join(root, 'node_modules', script), ...args], { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } })
+    const child = spawn(process.execPath, [join(root, 'node_modules', script), ...args], {
+      cwd: root,
+      stdio: 'inherit',
+      env: { ...process.env, ...env },
+    })
     child.on('close', (code) => done(code === 0))
   })
 }
@@ -22,8 +26,15 @@ function step(words, script, args, env = {}) {
 /** Runs a part of the tests and adds what it counted. */
 async function tests(words, paths, more = [], env = {}) {
   const report = join(folder, `${words.replace(/\W/g, '')}.json`)
-  const ok = await step(words, 'vitest/vitest.mjs', ['run', ...paths, ...more, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`], env)
-  const result = existsSync(report) ? JSON.parse(readFileSync(report, 'utf8')) : { numPassedTests: 0, numFailedTests: 0 }
+  const ok = await step(
+    words,
+    'vitest/vitest.mjs',
+    ['run', ...paths, ...more, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`],
+    env,
+  )
+  const result = existsSync(report)
+    ? JSON.parse(readFileSync(report, 'utf8'))
+    : { numPassedTests: 0, numFailedTests: 0 }
   count.passed += result.numPassedTests
   // A file that cannot even be read counts too.
   count.failed += ok ? 0 : Math.max(1, result.numFailedTests)
@@ -32,7 +43,8 @@ async function tests(words, paths, more = [], env = {}) {
 try {
   await install()
   if (!(await step('Checking the types.', 'vue-tsc/bin/vue-tsc.js', ['--noEmit']))) count.failed++
-  if (!(await step('Checking the style and the boundaries.', 'eslint/bin/eslint.js', ['.', '--max-warnings', '0']))) count.failed++
+  if (!(await step('Checking the style and the boundaries.', 'eslint/bin/eslint.js', ['.', '--max-warnings', '0'])))
+    count.failed++
   await tests('Unit and API tests.', ['core', 'server', 'web', 'demo', 'scripts'])
   await build()
   const path = chromium()

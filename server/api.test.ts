@@ -9,7 +9,12 @@ beforeAll(async () => {
 })
 afterAll(() => kobby.stop())
 
-const put = (kind: string, row: { version: number; value: any }, over: object) => ({ op: 'put', kind, base: row.version, value: { ...row.value, ...over } })
+const put = (kind: string, row: { version: number; value: any }, over: object) => ({
+  op: 'put',
+  kind,
+  base: row.version,
+  value: { ...row.value, ...over },
+})
 const changes = (body: unknown) => kobby.call('POST', '/api/v1/changes', body)
 
 describe('the first start', () => {
@@ -17,7 +22,10 @@ describe('the first start', () => {
     const fresh = await Harness.start()
     expect((await fresh.call('GET', '/api/v1/session')).body).toEqual({ user: null, hasOwner: false, today: TODAY })
     const weak = await fresh.call('POST', '/api/v1/owner', { ...OWNER, password: 'short' })
-    expect([weak.status, weak.body.errors]).toEqual([422, [{ field: 'password', message: 'Use at least 10 characters' }]])
+    expect([weak.status, weak.body.errors]).toEqual([
+      422,
+      [{ field: 'password', message: 'Use at least 10 characters' }],
+    ])
     const made = await fresh.call('POST', '/api/v1/owner', OWNER)
     expect(made.status).toBe(200)
     expect(made.headers.getSetCookie()[0]).toMatch(/HttpOnly/i)
@@ -31,12 +39,15 @@ describe('signing in', () => {
   it('takes the right password, refuses the wrong one, and slows a guesser down', async () => {
     const visitor = kobby.stranger()
     expect((await visitor.call('GET', '/api/v1/house')).status).toBe(401)
-    expect((await visitor.call('POST', '/api/v1/session', { signIn: 'MAREN ', password: OWNER.password })).status).toBe(200)
+    expect((await visitor.call('POST', '/api/v1/session', { signIn: 'MAREN ', password: OWNER.password })).status).toBe(
+      200,
+    )
     expect((await visitor.call('GET', '/api/v1/house')).status).toBe(200)
     await visitor.call('DELETE', '/api/v1/session')
     expect((await visitor.call('GET', '/api/v1/house')).status).toBe(401)
     const statuses = []
-    for (let i = 0; i < 12; i++) statuses.push((await visitor.call('POST', '/api/v1/session', { signIn: 'maren', password: `wrong-${i}` })).status)
+    for (let i = 0; i < 12; i++)
+      statuses.push((await visitor.call('POST', '/api/v1/session', { signIn: 'maren', password: `wrong-${i}` })).status)
     expect(statuses.slice(0, 10)).toEqual(Array(10).fill(401))
     expect(statuses.slice(10)).toEqual([429, 429])
   })
@@ -47,7 +58,11 @@ describe('signing in', () => {
     expect((await kobby.kobby.db('sessions').first()).token_hash).toMatch(/^[0-9a-f]{64}$/)
   })
   it('refuses a write that another site sent', async () => {
-    for (const headers of [{ origin: 'http://elsewhere.example' }, { origin: 'null' }, { 'sec-fetch-site': 'cross-site' }]) {
+    for (const headers of [
+      { origin: 'http://elsewhere.example' },
+      { origin: 'null' },
+      { 'sec-fetch-site': 'cross-site' },
+    ]) {
       expect((await kobby.call('POST', '/api/v1/changes/undo', { unitId: null }, headers as never)).status).toBe(403)
     }
   })
@@ -76,7 +91,9 @@ describe('changes', () => {
     await changes(change(null, [put('center', row, { atOnce: 3 })]))
     const late = await changes(change(null, [put('center', row, { atOnce: 1 })]))
     expect(late.status).toBe(409)
-    expect(late.body.conflicts).toMatchObject([{ kind: 'center', id: 'easel', version: row.version + 1, yours: { atOnce: 1 }, theirs: { atOnce: 3 } }])
+    expect(late.body.conflicts).toMatchObject([
+      { kind: 'center', id: 'easel', version: row.version + 1, yours: { atOnce: 1 }, theirs: { atOnce: 3 } },
+    ])
     expect((await kobby.row('/api/v1/house', 'center', 'easel')).value.atOnce).toBe(3)
   })
   it('are applied once, even when they are sent twice', async () => {
@@ -96,36 +113,66 @@ describe('changes', () => {
     await changes(change(null, [put('center', row, { name: 'Tall easel' })]))
     expect(await kobby.again('/api/v1/house', etag)).toBe(200)
     const next = await ask({})
-    expect([next.status, next.body.rows.find((one: { value: { id: string } }) => one.value.id === 'easel').value.name]).toEqual([200, 'Tall easel'])
+    expect([
+      next.status,
+      next.body.rows.find((one: { value: { id: string } }) => one.value.id === 'easel').value.name,
+    ]).toEqual([200, 'Tall easel'])
     await kobby.call('POST', '/api/v1/changes/undo', { unitId: null })
     expect((await kobby.row('/api/v1/house', 'center', 'easel')).value.name).toBe(row.value.name)
   })
   it('hold together: one bad write undoes the good ones', async () => {
     const row = await kobby.row(WIND, 'placement', 'wind-and-kites-1')
-    const answer = await changes(change('wind-and-kites', [put('placement', row, { apart: true }), put('placement', { version: 0, value: row.value }, { id: 'new', activityId: 'nowhere' })]))
-    expect([answer.status, answer.body.errors]).toEqual([422, [{ field: 'ops.1.value.activityId', message: 'No activity has the id nowhere' }]])
+    const answer = await changes(
+      change('wind-and-kites', [
+        put('placement', row, { apart: true }),
+        put('placement', { version: 0, value: row.value }, { id: 'new', activityId: 'nowhere' }),
+      ]),
+    )
+    expect([answer.status, answer.body.errors]).toEqual([
+      422,
+      [{ field: 'ops.1.value.activityId', message: 'No activity has the id nowhere' }],
+    ])
     expect((await kobby.row(WIND, 'placement', 'wind-and-kites-1')).value.apart).toBe(false)
   })
   it('name every wrong field by its path', async () => {
     const row = await kobby.row('/api/v1/house', 'child', 'pip')
-    const answer = await changes(change(null, [put('child', row, { born: '2025-02-30', attendance: { mon: { from: '25:00', to: '09:00' } }, name: '' })]))
+    const answer = await changes(
+      change(null, [
+        put('child', row, { born: '2025-02-30', attendance: { mon: { from: '25:00', to: '09:00' } }, name: '' }),
+      ]),
+    )
     expect(answer.status).toBe(422)
-    expect(answer.body.errors.map((one: any) => one.field)).toEqual(expect.arrayContaining(['ops.0.value.attendance.mon.from', 'ops.0.value.born', 'ops.0.value.name']))
+    expect(answer.body.errors.map((one: any) => one.field)).toEqual(
+      expect.arrayContaining(['ops.0.value.attendance.mon.from', 'ops.0.value.born', 'ops.0.value.name']),
+    )
   })
   it('cannot be undone once someone else has gone on from them', async () => {
     const row = await kobby.row('/api/v1/house', 'center', 'book-nook')
     await changes(change(null, [put('center', row, { note: 'mine' })], 'Mine'))
-    await kobby.kobby.db('users').insert({ id: 'other', name: 'Other', sign_in: 'other', password: 'x', created_at: '' })
-    await kobby.kobby.db('centers').where({ id: 'book-nook' }).update({ version: row.version + 2, body: JSON.stringify({ ...row.value, note: 'theirs' }) })
+    await kobby.kobby
+      .db('users')
+      .insert({ id: 'other', name: 'Other', sign_in: 'other', password: 'x', created_at: '' })
+    await kobby.kobby
+      .db('centers')
+      .where({ id: 'book-nook' })
+      .update({ version: row.version + 2, body: JSON.stringify({ ...row.value, note: 'theirs' }) })
     const answer = await kobby.call('POST', '/api/v1/changes/undo', { unitId: null })
-    expect([answer.status, answer.body.title]).toEqual([409, 'Someone has changed this since: "Mine" cannot be undone. Nothing was changed.'])
-    await kobby.kobby.db('centers').where({ id: 'book-nook' }).update({ body: JSON.stringify({ ...row.value, note: 'mine' }) })
+    expect([answer.status, answer.body.title]).toEqual([
+      409,
+      'Someone has changed this since: "Mine" cannot be undone. Nothing was changed.',
+    ])
+    await kobby.kobby
+      .db('centers')
+      .where({ id: 'book-nook' })
+      .update({ body: JSON.stringify({ ...row.value, note: 'mine' }) })
     expect((await kobby.call('POST', '/api/v1/changes/undo', { unitId: null })).status).toBe(200)
   })
   it('remove a unit with all that is in it, and bring all of it back', async () => {
     const before = await kobby.rows('/api/v1/units/market-day')
     const unit = before.find((row) => row.kind === 'unit')!
-    await changes(change(null, [{ op: 'remove', kind: 'unit', id: 'market-day', base: unit.version }], 'Remove Market Day'))
+    await changes(
+      change(null, [{ op: 'remove', kind: 'unit', id: 'market-day', base: unit.version }], 'Remove Market Day'),
+    )
     expect((await kobby.call('GET', '/api/v1/units/market-day')).status).toBe(404)
     expect(await kobby.kobby.db('placements').where({ unit_id: 'market-day' })).toEqual([])
     await kobby.call('POST', '/api/v1/changes/undo', { unitId: null })
@@ -134,7 +181,9 @@ describe('changes', () => {
   })
   it('keep what is in use, and say by what', async () => {
     const beads = await kobby.row('/api/v1/house', 'material', 'large-bead')
-    const answer = await changes(change(null, [{ op: 'remove', kind: 'material', id: 'large-bead', base: beads.version }]))
+    const answer = await changes(
+      change(null, [{ op: 'remove', kind: 'material', id: 'large-bead', base: beads.version }]),
+    )
     expect(answer.status).toBe(409)
     expect(answer.body.title).toContain('Dough and diamonds')
   })
@@ -143,16 +192,29 @@ describe('changes', () => {
     await changes(change('wind-and-kites', [put('placement', placement, { keptOut: ['oona'], leadId: 'teo' })]))
     const child = await kobby.row('/api/v1/house', 'child', 'oona')
     const adult = await kobby.row('/api/v1/house', 'adult', 'teo')
-    expect((await changes(change(null, [{ op: 'remove', kind: 'child', id: 'oona', base: child.version }, { op: 'remove', kind: 'adult', id: 'teo', base: adult.version }]))).status).toBe(200)
+    expect(
+      (
+        await changes(
+          change(null, [
+            { op: 'remove', kind: 'child', id: 'oona', base: child.version },
+            { op: 'remove', kind: 'adult', id: 'teo', base: adult.version },
+          ]),
+        )
+      ).status,
+    ).toBe(200)
     expect((await kobby.row(WIND, 'placement', 'wind-and-kites-2')).value).toMatchObject({ keptOut: [], leadId: null })
     await kobby.call('POST', '/api/v1/changes/undo', { unitId: null })
-    expect((await kobby.row(WIND, 'placement', 'wind-and-kites-2')).value).toMatchObject({ keptOut: ['oona'], leadId: 'teo' })
+    expect((await kobby.row(WIND, 'placement', 'wind-and-kites-2')).value).toMatchObject({
+      keptOut: ['oona'],
+      leadId: 'teo',
+    })
     expect((await kobby.row('/api/v1/house', 'child', 'oona')).value).toEqual(child.value)
   })
 })
 
 describe('a link to a day', () => {
-  const share = async (over = {}) => (await kobby.call('POST', `${WIND}/shares`, { day: 4, label: 'Teo', endsOn: TODAY, ...over })).body
+  const share = async (over = {}) =>
+    (await kobby.call('POST', `${WIND}/shares`, { day: 4, label: 'Teo', endsOn: TODAY, ...over })).body
   it('opens without an account, and shows one day without private data', async () => {
     const { token } = await share()
     expect(Buffer.from(token, 'base64url')).toHaveLength(16)
@@ -161,9 +223,11 @@ describe('a link to a day', () => {
     expect(status).toBe(200)
     expect(body.sheet.number).toBe(4)
     const text = JSON.stringify(body)
-    for (const child of demoHome(TODAY).children) for (const secret of [child.born, child.note]) if (secret) expect(text).not.toContain(secret)
+    for (const child of demoHome(TODAY).children)
+      for (const secret of [child.born, child.note]) if (secret) expect(text).not.toContain(secret)
     expect(JSON.stringify(await kobby.kobby.db('shares'))).not.toContain(token)
-    for (const path of ['/api/v1/house', WIND, '/api/v1/plan-file', `${WIND}/days/4/sheet`]) expect((await visitor.call('GET', path)).status).toBe(401)
+    for (const path of ['/api/v1/house', WIND, '/api/v1/plan-file', `${WIND}/days/4/sheet`])
+      expect((await visitor.call('GET', path)).status).toBe(401)
   })
   it('can tick a step, which a listening screen hears', async () => {
     const { token } = await share()
@@ -173,10 +237,14 @@ describe('a link to a day', () => {
     expect([ticked.status, ticked.body]).toMatchObject([200, { by: 'Teo', done: true }])
     await line.until('"type":"tick"')
     line.stop()
-    expect((await kobby.call('GET', WIND)).body.ticks).toMatchObject([{ placementId, step: 'step-1', done: true, by: 'Teo' }])
+    expect((await kobby.call('GET', WIND)).body.ticks).toMatchObject([
+      { placementId, step: 'step-1', done: true, by: 'Teo' },
+    ])
     const wrong = await kobby.stranger().call('PUT', `/api/v1/shared/${token}/ticks`, linkTick(placementId, 'step-99'))
     expect([wrong.status, wrong.body.errors[0].field]).toEqual([422, 'step'])
-    const other = await kobby.stranger().call('PUT', `/api/v1/shared/${token}/ticks`, linkTick('wind-and-kites-34', 'step-1'))
+    const other = await kobby
+      .stranger()
+      .call('PUT', `/api/v1/shared/${token}/ticks`, linkTick('wind-and-kites-34', 'step-1'))
     expect(other.status).toBe(422)
   })
   it('ends when it is withdrawn and when its date has passed', async () => {
@@ -199,16 +267,31 @@ describe('plan files', () => {
   it('come out as they went in', async () => {
     const other = await Harness.withDemo()
     const out = (await other.call('GET', '/api/v1/plan-file')).body
-    const sorted = (file: any) => Object.fromEntries(Object.entries(file).map(([key, list]) => [key, Array.isArray(list) ? [...list].sort((a, b) => (a.id < b.id ? -1 : 1)) : list]))
+    const sorted = (file: any) =>
+      Object.fromEntries(
+        Object.entries(file).map(([key, list]) => [
+          key,
+          Array.isArray(list) ? [...list].sort((a, b) => (a.id < b.id ? -1 : 1)) : list,
+        ]),
+      )
     expect(sorted(out)).toEqual(JSON.parse(JSON.stringify(sorted(demoHome(TODAY)))))
-    expect((await other.call('POST', '/api/v1/plan-files/preview', out)).body.entries.every((entry: any) => entry.does === 'same')).toBe(true)
+    expect(
+      (await other.call('POST', '/api/v1/plan-files/preview', out)).body.entries.every(
+        (entry: any) => entry.does === 'same',
+      ),
+    ).toBe(true)
     await other.stop()
   })
   it('say what they would change before they change it', async () => {
     const file = demoHome(TODAY)
     file.units[0] = { ...file.units[0], name: 'Market Week' }
     const { entries } = (await kobby.call('POST', '/api/v1/plan-files/preview', file)).body
-    expect(entries.find((entry: any) => entry.id === 'market-day' && entry.kind === 'unit')).toEqual({ kind: 'unit', id: 'market-day', name: 'Market Week', does: 'replace' })
+    expect(entries.find((entry: any) => entry.id === 'market-day' && entry.kind === 'unit')).toEqual({
+      kind: 'unit',
+      id: 'market-day',
+      name: 'Market Week',
+      does: 'replace',
+    })
     expect((await kobby.row('/api/v1/units/market-day', 'unit', 'market-day')).value.name).toBe('Market Day')
   })
   it('are refused whole, naming each wrong path', async () => {
@@ -217,9 +300,18 @@ describe('plan files', () => {
     file.units.push(file.units[0])
     const before = await kobby.kobby.db('changes').count()
     const dangling = await kobby.call('POST', '/api/v1/plan-files/apply', file)
-    expect([dangling.status, dangling.body.errors.map((one: any) => one.field)]).toEqual([422, ['units.3.id', 'placements.0.activityId']])
-    const malformed = await kobby.call('POST', '/api/v1/plan-files/apply', { ...file, version: 2, children: [{ id: 'A B' }] })
-    expect(malformed.body.errors.map((one: any) => one.field)).toEqual(expect.arrayContaining(['version', 'children.0.id', 'children.0.born']))
+    expect([dangling.status, dangling.body.errors.map((one: any) => one.field)]).toEqual([
+      422,
+      ['units.3.id', 'placements.0.activityId'],
+    ])
+    const malformed = await kobby.call('POST', '/api/v1/plan-files/apply', {
+      ...file,
+      version: 2,
+      children: [{ id: 'A B' }],
+    })
+    expect(malformed.body.errors.map((one: any) => one.field)).toEqual(
+      expect.arrayContaining(['version', 'children.0.id', 'children.0.born']),
+    )
     expect(await kobby.kobby.db('changes').count()).toEqual(before)
   })
   it('of one unit hold no child and no adult', async () => {
@@ -234,8 +326,12 @@ describe('the interface description', () => {
   it('names every route, and the schema of the plan file', async () => {
     const { body } = await kobby.call('GET', '/api/v1/openapi.json')
     expect(body.openapi).toBe('3.1.0')
-    const named = Object.entries(body.paths).flatMap(([path, methods]) => Object.keys(methods as object).map((method) => `${method} ${path}`))
-    expect(named.sort()).toEqual(kobby.kobby.routes.map((one) => `${one.method} /api/v1${one.path.replace(/:(\w+)/g, '{$1}')}`).sort())
+    const named = Object.entries(body.paths).flatMap(([path, methods]) =>
+      Object.keys(methods as object).map((method) => `${method} ${path}`),
+    )
+    expect(named.sort()).toEqual(
+      kobby.kobby.routes.map((one) => `${one.method} /api/v1${one.path.replace(/:(\w+)/g, '{$1}')}`).sort(),
+    )
     expect((await kobby.call('GET', '/api/v1/plan-file.schema.json')).body.properties.units).toBeDefined()
   })
   it('answers again only when something changed', async () => {

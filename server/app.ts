@@ -62,8 +62,13 @@ export async function createKobby(settings: Settings): Promise<Kobby> {
   const shares = new Shares(db, clock, live, changes)
   const supplies = new Supplies(db, clock)
   const routes = [
-    ...sessionRoutes(db, accounts, clock), ...houseRoutes(db, clock, changes), ...handOverRoutes(db, clock, shares),
-    ...fileRoutes(new PlanFiles(db, changes)), ...tablesRoutes(db, changes), ...eventRoutes(live, shares), ...supplyRoutes(supplies, new Asks(db, supplies, shares, changes), shares),
+    ...sessionRoutes(db, accounts, clock),
+    ...houseRoutes(db, clock, changes),
+    ...handOverRoutes(db, clock, shares),
+    ...fileRoutes(new PlanFiles(db, changes)),
+    ...tablesRoutes(db, changes),
+    ...eventRoutes(live, shares),
+    ...supplyRoutes(supplies, new Asks(db, supplies, shares, changes), shares),
   ]
   const description = openApi(routes, { ...thingSchemas(), PlanFile: jsonSchemaOf(PlanFile) })
   const router = serve(routes, (ctx) => accounts.whoHas(ctx.cookies.get(COOKIE)))
@@ -95,14 +100,24 @@ export async function createKobby(settings: Settings): Promise<Kobby> {
     if (ctx.path.startsWith('/api/')) ctx.set('Cache-Control', 'no-cache')
     await next()
   })
-  const [small, large] = [LARGEST_BODY, LARGEST_FILE].map((jsonLimit) => bodyParser({ enableTypes: ['json'], jsonLimit, jsonStrict: true }))
+  const [small, large] = [LARGEST_BODY, LARGEST_FILE].map((jsonLimit) =>
+    bodyParser({ enableTypes: ['json'], jsonLimit, jsonStrict: true }),
+  )
   app.use((ctx, next) => (FILE_PATHS.test(ctx.path) ? large : small)(ctx, next))
   app.use(router.routes())
-  app.use(router.allowedMethods({ throw: true, methodNotAllowed: () => new Problem(405, 'This address takes another method'), notImplemented: () => new Problem(405, 'This address takes another method') }))
+  app.use(
+    router.allowedMethods({
+      throw: true,
+      methodNotAllowed: () => new Problem(405, 'This address takes another method'),
+      notImplemented: () => new Problem(405, 'This address takes another method'),
+    }),
+  )
 
   const server = createServer(app.callback())
   return {
-    server, db, routes,
+    server,
+    db,
+    routes,
     close: async () => {
       server.closeAllConnections()
       await new Promise<void>((resolve) => server.close(() => resolve()))

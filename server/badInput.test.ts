@@ -11,7 +11,21 @@ afterAll(() => kobby.stop())
 const MEGABYTE = 'x'.repeat(1_000_000)
 
 const contents = async () => {
-  const tables = ['homes', 'children', 'adults', 'centers', 'materials', 'activities', 'units', 'ideas', 'placements', 'purchases', 'changes', 'ticks', 'shares']
+  const tables = [
+    'homes',
+    'children',
+    'adults',
+    'centers',
+    'materials',
+    'activities',
+    'units',
+    'ideas',
+    'placements',
+    'purchases',
+    'changes',
+    'ticks',
+    'shares',
+  ]
   return Promise.all(tables.map((table) => kobby.kobby.db(table).count({ n: '*' })))
 }
 
@@ -26,10 +40,31 @@ describe('bad input', () => {
     expect((await kobby.call('GET', '/api/v1/nothing')).status).toBe(404)
   })
   it.each([
-    ['children', { id: 'x', name: MEGABYTE }], ['materials', { id: 'x', onHand: -1 }], ['materials', { id: 'x', onHand: 1e300 }], ['units', { id: 'x', start: '2026-02-30', days: 1.5 }],
-    ['units', { id: 'x', start: MEGABYTE }], ['placements', null], ['home', 7], ['activities', 'many'], ['children', Array(500).fill({})],
+    ['children', { id: 'x', name: MEGABYTE }],
+    ['materials', { id: 'x', onHand: -1 }],
+    ['materials', { id: 'x', onHand: 1e300 }],
+    ['units', { id: 'x', start: '2026-02-30', days: 1.5 }],
+    ['units', { id: 'x', start: MEGABYTE }],
+    ['placements', null],
+    ['home', 7],
+    ['activities', 'many'],
+    ['children', Array(500).fill({})],
   ])('in a plan file under %s gets a 422 that names the field', async (list, value) => {
-    const file = { format: 'kobby-plan', version: 1, home: null, children: [], adults: [], centers: [], materials: [], activities: [], units: [], ideas: [], placements: [], purchases: [], [list]: list === 'home' || typeof value === 'string' || Array.isArray(value) ? value : [value] }
+    const file = {
+      format: 'kobby-plan',
+      version: 1,
+      home: null,
+      children: [],
+      adults: [],
+      centers: [],
+      materials: [],
+      activities: [],
+      units: [],
+      ideas: [],
+      placements: [],
+      purchases: [],
+      [list]: list === 'home' || typeof value === 'string' || Array.isArray(value) ? value : [value],
+    }
     const before = await contents()
     const answer = await kobby.call('POST', '/api/v1/plan-files/apply', file)
     expect(answer.status).toBe(422)
@@ -39,33 +74,101 @@ describe('bad input', () => {
     expect(await contents()).toEqual(before)
   })
 
-  const scalar = fc.oneof(fc.string(), fc.double(), fc.integer(), fc.boolean(), fc.constant(null), fc.constantFrom('2026-02-30', '25:00', '../../etc/passwd', '__proto__', 'wind-and-kites', 'put', 'remove', 'child', 'placement', MEGABYTE.slice(0, 5000)))
-  const rubbish = fc.oneof({ depthSize: 'small' }, scalar, fc.array(scalar, { maxLength: 4 }), fc.dictionary(fc.constantFrom('id', 'unitId', 'label', 'ops', 'op', 'kind', 'base', 'value', 'day', 'endsOn', 'name', 'signIn', 'password', 'format', 'version', 'home', 'placementId', 'step', 'done', '__proto__'), fc.oneof(scalar, fc.array(fc.dictionary(fc.string(), scalar), { maxLength: 3 }))))
-  const segment = fc.oneof(fc.constantFrom('wind-and-kites', '4', '0', '-1', '99999999999', '%00', '..%2f..', 'NaN', '%F0%9F%92%A9'), fc.string({ minLength: 1, maxLength: 80 }).map(encodeURIComponent))
+  const scalar = fc.oneof(
+    fc.string(),
+    fc.double(),
+    fc.integer(),
+    fc.boolean(),
+    fc.constant(null),
+    fc.constantFrom(
+      '2026-02-30',
+      '25:00',
+      '../../etc/passwd',
+      '__proto__',
+      'wind-and-kites',
+      'put',
+      'remove',
+      'child',
+      'placement',
+      MEGABYTE.slice(0, 5000),
+    ),
+  )
+  const rubbish = fc.oneof(
+    { depthSize: 'small' },
+    scalar,
+    fc.array(scalar, { maxLength: 4 }),
+    fc.dictionary(
+      fc.constantFrom(
+        'id',
+        'unitId',
+        'label',
+        'ops',
+        'op',
+        'kind',
+        'base',
+        'value',
+        'day',
+        'endsOn',
+        'name',
+        'signIn',
+        'password',
+        'format',
+        'version',
+        'home',
+        'placementId',
+        'step',
+        'done',
+        '__proto__',
+      ),
+      fc.oneof(scalar, fc.array(fc.dictionary(fc.string(), scalar), { maxLength: 3 })),
+    ),
+  )
+  const segment = fc.oneof(
+    fc.constantFrom('wind-and-kites', '4', '0', '-1', '99999999999', '%00', '..%2f..', 'NaN', '%F0%9F%92%A9'),
+    fc.string({ minLength: 1, maxLength: 80 }).map(encodeURIComponent),
+  )
 
   it('of any kind at any route gets a 4xx with problem details, shows no insides, and writes nothing', async () => {
     const before = await contents()
-    const routes = kobby.kobby.routes.filter((route) => !route.path.endsWith('/events') && route.path !== '/session' && route.path !== '/owner')
-    await fc.assert(fc.asyncProperty(fc.constantFrom(...routes), rubbish, fc.array(segment, { minLength: 3, maxLength: 3 }), fc.option(fc.string({ maxLength: 20 })), async (route, body, segments, query) => {
-      if (route.path === '/changes/undo' || route.path === '/changes/redo') return
-      let i = 0
-      const path = route.path.replace(/:\w+/g, () => segments[i++])
-      const answer = await kobby.call(route.method.toUpperCase(), `/api/v1${path}${query === null ? '' : `?unit=${encodeURIComponent(query)}`}`, route.method === 'get' || route.method === 'delete' ? undefined : body)
-      expect(answer.status).toBeLessThan(500)
-      if (answer.status >= 400) {
-        expect(answer.headers.get('content-type')).toContain('application/problem+json')
-        expect(answer.body.title.length).toBeGreaterThan(3)
-        expect(JSON.stringify(answer.body)).not.toMatch(/node_modules|\.ts:\d|at \w+ \(|SQLITE|select |insert /)
-      } else expect(route.method).toBe('get')
-    }), { numRuns: 500 })
+    const routes = kobby.kobby.routes.filter(
+      (route) => !route.path.endsWith('/events') && route.path !== '/session' && route.path !== '/owner',
+    )
+    await fc.assert(
+      fc.asyncProperty(
+        fc.constantFrom(...routes),
+        rubbish,
+        fc.array(segment, { minLength: 3, maxLength: 3 }),
+        fc.option(fc.string({ maxLength: 20 })),
+        async (route, body, segments, query) => {
+          if (route.path === '/changes/undo' || route.path === '/changes/redo') return
+          let i = 0
+          const path = route.path.replace(/:\w+/g, () => segments[i++])
+          const answer = await kobby.call(
+            route.method.toUpperCase(),
+            `/api/v1${path}${query === null ? '' : `?unit=${encodeURIComponent(query)}`}`,
+            route.method === 'get' || route.method === 'delete' ? undefined : body,
+          )
+          expect(answer.status).toBeLessThan(500)
+          if (answer.status >= 400) {
+            expect(answer.headers.get('content-type')).toContain('application/problem+json')
+            expect(answer.body.title.length).toBeGreaterThan(3)
+            expect(JSON.stringify(answer.body)).not.toMatch(/node_modules|\.ts:\d|at \w+ \(|SQLITE|select |insert /)
+          } else expect(route.method).toBe('get')
+        },
+      ),
+      { numRuns: 500 },
+    )
     expect(await contents()).toEqual(before)
     expect((await kobby.call('GET', '/health')).body).toEqual({ status: 'ok' })
   })
   it('at the sign-in gets a 4xx too', async () => {
-    await fc.assert(fc.asyncProperty(rubbish, async (body) => {
-      const { status } = await kobby.stranger().call('POST', '/api/v1/session', body)
-      expect(status).toBeGreaterThanOrEqual(400)
-      expect(status).toBeLessThan(500)
-    }), { numRuns: 60 })
+    await fc.assert(
+      fc.asyncProperty(rubbish, async (body) => {
+        const { status } = await kobby.stranger().call('POST', '/api/v1/session', body)
+        expect(status).toBeGreaterThanOrEqual(400)
+        expect(status).toBeLessThan(500)
+      }),
+      { numRuns: 60 },
+    )
   })
 })

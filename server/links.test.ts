@@ -22,7 +22,11 @@ describe('links', () => {
   it('go with their unit', async () => {
     await kobby.call('POST', `${WIND}/shares`, { day: 5, label: 'Teo', endsOn: TODAY })
     const unit = await kobby.row(WIND, 'unit', 'wind-and-kites')
-    const removed = await kobby.call('POST', '/api/v1/changes', change(null, [{ op: 'remove', kind: 'unit', id: 'wind-and-kites', base: unit.version }]))
+    const removed = await kobby.call(
+      'POST',
+      '/api/v1/changes',
+      change(null, [{ op: 'remove', kind: 'unit', id: 'wind-and-kites', base: unit.version }]),
+    )
     expect(removed.status).toBe(200)
     expect(await kobby.kobby.db('shares')).toEqual([])
     await kobby.call('POST', '/api/v1/changes/undo', { unitId: null })
@@ -33,12 +37,16 @@ describe('links', () => {
 describe('the log', () => {
   it('says what was changed and by whom, the newest first, and what was taken back', async () => {
     const row = await kobby.row('/api/v1/house', 'center', 'easel')
-    const put = (note: string, base: number) => change(null, [{ op: 'put', kind: 'center', base, value: { ...row.value, note } }], `Note ${note}`)
+    const put = (note: string, base: number) =>
+      change(null, [{ op: 'put', kind: 'center', base, value: { ...row.value, note } }], `Note ${note}`)
     await kobby.call('POST', '/api/v1/changes', put('one', row.version))
     await kobby.call('POST', '/api/v1/changes', put('two', row.version + 1))
     await kobby.call('POST', '/api/v1/changes/undo', { unitId: null })
     const { changes } = (await kobby.call('GET', '/api/v1/changes')).body
-    expect(changes.slice(0, 2)).toMatchObject([{ label: 'Note two', by: OWNER.name, state: 'undone' }, { label: 'Note one', by: OWNER.name, state: 'done' }])
+    expect(changes.slice(0, 2)).toMatchObject([
+      { label: 'Note two', by: OWNER.name, state: 'undone' },
+      { label: 'Note one', by: OWNER.name, state: 'done' },
+    ])
     // Something new ends what could be done again.
     const now = await kobby.row('/api/v1/house', 'center', 'easel')
     await kobby.call('POST', '/api/v1/changes', put('three', now.version))
@@ -46,8 +54,13 @@ describe('the log', () => {
     expect((await kobby.call('POST', '/api/v1/changes/redo', { unitId: null })).status).toBe(409)
   })
   it('keeps the undo of a unit apart from that of the home', async () => {
-    expect((await kobby.call('GET', '/api/v1/changes/steps?unit=wind-and-kites')).body).toEqual({ undo: null, redo: null })
-    expect((await kobby.call('POST', '/api/v1/changes/undo', { unitId: 'wind-and-kites' })).body.title).toBe('There is nothing to undo')
+    expect((await kobby.call('GET', '/api/v1/changes/steps?unit=wind-and-kites')).body).toEqual({
+      undo: null,
+      redo: null,
+    })
+    expect((await kobby.call('POST', '/api/v1/changes/undo', { unitId: 'wind-and-kites' })).body.title).toBe(
+      'There is nothing to undo',
+    )
   })
   it('does not let the move into a home be undone', async () => {
     const fresh = await Harness.withDemo()

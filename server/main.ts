@@ -16,7 +16,9 @@ const kobby = await createKobby({
 })
 
 kobby.server.on('error', (error: NodeJS.ErrnoException) => {
-  console.error(error.code === 'EADDRINUSE' ? `Port ${port} is in use. Choose another: PORT=${port + 1} npm start` : error.message)
+  console.error(
+    error.code === 'EADDRINUSE' ? `Port ${port} is in use. Choose another: PORT=${port + 1} npm start` : error.message,
+  )
   process.exit(1)
 })
 kobby.server.listen(port, host, () => {

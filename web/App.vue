@@ -47,12 +47,20 @@ function openCurrent() {
   const current = house.units.findLast((one) => one.start <= session.today) ?? house.units[0]
   if (current) void unit.open(current.id)
 }
-watch(() => [session.signedIn, route.name], () => {
-  if (!bare.value) void loadHouse()
-}, { immediate: true })
-watch(() => route.params.unitId, (id) => {
-  if (typeof id === 'string' && id) void unit.open(id)
-}, { immediate: true })
+watch(
+  () => [session.signedIn, route.name],
+  () => {
+    if (!bare.value) void loadHouse()
+  },
+  { immediate: true },
+)
+watch(
+  () => route.params.unitId,
+  (id) => {
+    if (typeof id === 'string' && id) void unit.open(id)
+  },
+  { immediate: true },
+)
 
 const unitScope = () => (route.params.unitId ? unit.id : null)
 useHotkeys({
@@ -60,7 +68,12 @@ useHotkeys({
   '/': () => (session.signedIn && !bare.value ? (finding.value = true) : false),
   u: () => (session.signedIn && !bare.value ? writer.undo(unitScope()) : false),
   U: () => (session.signedIn && !bare.value ? writer.redo(unitScope()) : false),
-  ...Object.fromEntries(STEPS.map((step, i) => [String(i + 1), () => (unit.id && !bare.value ? router.push({ name: step.name, params: { unitId: unit.id } }) : false)])),
+  ...Object.fromEntries(
+    STEPS.map((step, i) => [
+      String(i + 1),
+      () => (unit.id && !bare.value ? router.push({ name: step.name, params: { unitId: unit.id } }) : false),
+    ]),
+  ),
 })
 </script>
 
@@ -90,19 +103,69 @@ useHotkeys({
 </template>
 
 <style>
-.shell { display: grid; grid-template-columns: 196px minmax(0, 1fr); height: 100dvh; }
-.page, .page > main { min-width: 0; height: 100dvh; overflow: hidden; }
-.page > main:focus { outline: none; }
-.bare { min-height: 100dvh; }
-.centre { padding: 48px 24px; max-width: 560px; }
-.skip { position: absolute; left: -999px; top: 0; background: var(--paper); padding: 8px 12px; z-index: 3000; }
-.skip:focus { left: 8px; top: 8px; }
-.phone-only { display: none !important; }
-@media (max-width: 720px) {
-  .shell { display: block; height: auto; padding-bottom: 66px; }
-  .page, .page > main { height: auto; overflow: visible; }
-  .wide-only { display: none !important; }
-  .phone-only { display: flex !important; }
+.shell {
+  display: grid;
+  grid-template-columns: 196px minmax(0, 1fr);
+  height: 100dvh;
 }
-@media print { .shell { display: block; height: auto; } .page, .page > main { height: auto; overflow: visible; } }
+.page,
+.page > main {
+  min-width: 0;
+  height: 100dvh;
+  overflow: hidden;
+}
+.page > main:focus {
+  outline: none;
+}
+.bare {
+  min-height: 100dvh;
+}
+.centre {
+  padding: 48px 24px;
+  max-width: 560px;
+}
+.skip {
+  position: absolute;
+  left: -999px;
+  top: 0;
+  background: var(--paper);
+  padding: 8px 12px;
+  z-index: 3000;
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
+}
+.phone-only {
+  display: none !important;
+}
+@media (max-width: 720px) {
+  .shell {
+    display: block;
+    height: auto;
+    padding-bottom: 66px;
+  }
+  .page,
+  .page > main {
+    height: auto;
+    overflow: visible;
+  }
+  .wide-only {
+    display: none !important;
+  }
+  .phone-only {
+    display: flex !important;
+  }
+}
+@media print {
+  .shell {
+    display: block;
+    height: auto;
+  }
+  .page,
+  .page > main {
+    height: auto;
+    overflow: visible;
+  }
+}
 </style>

@@ -3,8 +3,13 @@ import { useSession } from './stores/session'
 
 /** The seven steps of a unit, in the order of the work. */
 export const STEPS = [
-  { name: 'spark', title: 'Spark' }, { name: 'gather', title: 'Gather' }, { name: 'lay-out', title: 'Lay out' }, { name: 'get-ready', title: 'Get ready' },
-  { name: 'hand-over', title: 'Hand over' }, { name: 'run', title: 'Run' }, { name: 'look-back', title: 'Look back' },
+  { name: 'spark', title: 'Spark' },
+  { name: 'gather', title: 'Gather' },
+  { name: 'lay-out', title: 'Lay out' },
+  { name: 'get-ready', title: 'Get ready' },
+  { name: 'hand-over', title: 'Hand over' },
+  { name: 'run', title: 'Run' },
+  { name: 'look-back', title: 'Look back' },
 ] as const
 export type StepName = (typeof STEPS)[number]['name']
 
@@ -13,26 +18,76 @@ const step = (name: StepName, component: RouteRecordRaw['component'], title: str
 
 const routes: RouteRecordRaw[] = [
   { path: '/', redirect: '/units' },
-  { path: '/sign-in', name: 'sign-in', component: () => import('./views/SignIn.vue'), meta: { open: true, bare: true, title: 'Sign in' } },
-  { path: '/start', name: 'start', component: () => import('./views/FirstStart.vue'), meta: { open: true, bare: true, title: 'Welcome' } },
-  { path: '/day/:token', name: 'shared', component: () => import('./views/SharedDay.vue'), meta: { open: true, bare: true, title: 'Today' } },
-  { path: '/bring/:token', name: 'asked', component: () => import('./views/SharedAsk.vue'), meta: { open: true, bare: true, title: 'What we could use' } },
+  {
+    path: '/sign-in',
+    name: 'sign-in',
+    component: () => import('./views/SignIn.vue'),
+    meta: { open: true, bare: true, title: 'Sign in' },
+  },
+  {
+    path: '/start',
+    name: 'start',
+    component: () => import('./views/FirstStart.vue'),
+    meta: { open: true, bare: true, title: 'Welcome' },
+  },
+  {
+    path: '/day/:token',
+    name: 'shared',
+    component: () => import('./views/SharedDay.vue'),
+    meta: { open: true, bare: true, title: 'Today' },
+  },
+  {
+    path: '/bring/:token',
+    name: 'asked',
+    component: () => import('./views/SharedAsk.vue'),
+    meta: { open: true, bare: true, title: 'What we could use' },
+  },
   { path: '/units', name: 'units', component: () => import('./views/UnitList.vue'), meta: { title: 'Units' } },
   { path: '/home', name: 'home', component: () => import('./views/HomeView.vue'), meta: { title: 'Home' } },
   { path: '/library', name: 'library', component: () => import('./views/LibraryView.vue'), meta: { title: 'Library' } },
-  { path: '/library/new', name: 'activity-new', component: () => import('./views/ActivityEditor.vue'), meta: { title: 'Write an idea' } },
-  { path: '/library/:activityId', name: 'activity-edit', component: () => import('./views/ActivityEditor.vue'), meta: { title: 'Change an idea' } },
+  {
+    path: '/library/new',
+    name: 'activity-new',
+    component: () => import('./views/ActivityEditor.vue'),
+    meta: { title: 'Write an idea' },
+  },
+  {
+    path: '/library/:activityId',
+    name: 'activity-edit',
+    component: () => import('./views/ActivityEditor.vue'),
+    meta: { title: 'Change an idea' },
+  },
   { path: '/pantry', name: 'pantry', component: () => import('./views/PantryView.vue'), meta: { title: 'Pantry' } },
   { path: '/money', name: 'money', component: () => import('./views/YearMoney.vue'), meta: { title: 'Money' } },
-  { path: '/cautions', name: 'cautions', component: () => import('./views/CautionRules.vue'), meta: { title: 'Cautions' } },
+  {
+    path: '/cautions',
+    name: 'cautions',
+    component: () => import('./views/CautionRules.vue'),
+    meta: { title: 'Cautions' },
+  },
   step('spark', () => import('./views/SparkView.vue'), 'Spark'),
   step('gather', () => import('./views/GatherView.vue'), 'Gather'),
   step('lay-out', () => import('./views/LayOutView.vue'), 'Lay out'),
   step('get-ready', () => import('./views/GetReadyView.vue'), 'Get ready'),
   step('hand-over', () => import('./views/HandOverView.vue'), 'Hand over'),
-  { path: '/units/:unitId/shop', name: 'shop', component: () => import('./views/ShopView.vue'), meta: { title: 'In the shop' } },
-  { path: '/units/:unitId/notes', name: 'ask-notes', component: () => import('./views/AskNotesView.vue'), meta: { title: 'Notes for families' } },
-  { path: '/units/:unitId/invitation/:day', name: 'invitation', component: () => import('./views/InvitationView.vue'), meta: { title: 'Invitations' } },
+  {
+    path: '/units/:unitId/shop',
+    name: 'shop',
+    component: () => import('./views/ShopView.vue'),
+    meta: { title: 'In the shop' },
+  },
+  {
+    path: '/units/:unitId/notes',
+    name: 'ask-notes',
+    component: () => import('./views/AskNotesView.vue'),
+    meta: { title: 'Notes for families' },
+  },
+  {
+    path: '/units/:unitId/invitation/:day',
+    name: 'invitation',
+    component: () => import('./views/InvitationView.vue'),
+    meta: { title: 'Invitations' },
+  },
   step('run', () => import('./views/RunView.vue'), 'Run'),
   step('look-back', () => import('./views/LookBackView.vue'), 'Look back'),
   { path: '/:rest(.*)*', name: 'lost', component: () => import('./views/NotFound.vue'), meta: { title: 'Not found' } },

@@ -4,13 +4,18 @@
  */
 
 /** The few parts of a service worker that this one touches; the page's own types do not have them. */
-interface Waits extends Event { waitUntil: (work: Promise<unknown>) => void }
-interface Fetches extends Waits { request: Request; respondWith: (answer: Promise<Response>) => void }
+interface Waits extends Event {
+  waitUntil: (work: Promise<unknown>) => void
+}
+interface Fetches extends Waits {
+  request: Request
+  respondWith: (answer: Promise<Response>) => void
+}
 interface ServiceScope {
   location: Location
   skipWaiting: () => Promise<void>
   clients: { claim: () => Promise<void> }
-  addEventListener: (<E extends Event>(type: string, listener: (event: E) => void) => void)
+  addEventListener: <E extends Event>(type: string, listener: (event: E) => void) => void
 }
 const worker = self as unknown as ServiceScope
 
@@ -24,7 +29,10 @@ const PATIENCE = 4000
 const READS = /^\/api\/v1\/(session|house|units|changes\/steps|units\/[a-z0-9-]+)$/
 
 async function keepFiles(): Promise<void> {
-  const [cache, list] = [await caches.open(FILES), (await (await fetch(FILE_LIST, { cache: 'no-store' })).json()) as string[]]
+  const [cache, list] = [
+    await caches.open(FILES),
+    (await (await fetch(FILE_LIST, { cache: 'no-store' })).json()) as string[],
+  ]
   const known = new Set((await cache.keys()).map((request) => new URL(request.url).pathname))
   await cache.addAll(list.filter((path) => path === '/' || !known.has(path)))
   for (const path of known) if (!list.includes(path)) await cache.delete(path)

@@ -40,18 +40,27 @@ export interface Cover {
 const MONTHS_OF_TWO_YEARS = 24
 const WANTS_HANDS = new Set(['hands-on', 'one-to-one'])
 
-interface Here<T> { who: T; from: number; to: number }
+interface Here<T> {
+  who: T
+  from: number
+  to: number
+}
 /** Hours of an adult on a date; null for a day away. */
-export const adultHours = (adult: Adult, date: CalendarDate) => hoursOn({ pattern: adult.hours, exceptions: adult.exceptions }, date)
+export const adultHours = (adult: Adult, date: CalendarDate) =>
+  hoursOn({ pattern: adult.hours, exceptions: adult.exceptions }, date)
 const herePeople = <T>(people: readonly T[], hours: (one: T) => { from: TimeOfDay; to: TimeOfDay } | null): Here<T>[] =>
   people.flatMap((who) => {
     const span = hours(who)
     return span ? [{ who, from: minutesOf(span.from), to: minutesOf(span.to) }] : []
   })
-const at = <T>(here: readonly Here<T>[], from: number, to: number): T[] => here.filter((one) => one.from <= from && one.to >= to).map((one) => one.who)
+const at = <T>(here: readonly Here<T>[], from: number, to: number): T[] =>
+  here.filter((one) => one.from <= from && one.to >= to).map((one) => one.who)
 
 /** Required and present adults through one day: an interval for each stretch between two comings or goings in which a child is there. */
-export function coverOn(date: CalendarDate, house: { home: Pick<Home, 'license' | 'stageBounds'>; children: readonly Child[]; adults: readonly Adult[] }): CoverInterval[] {
+export function coverOn(
+  date: CalendarDate,
+  house: { home: Pick<Home, 'license' | 'stageBounds'>; children: readonly Child[]; adults: readonly Adult[] },
+): CoverInterval[] {
   const children = herePeople(house.children, (child) => childHours(child, date))
   const adults = herePeople(house.adults, (adult) => adultHours(adult, date))
   const { license, stageBounds } = house.home
@@ -63,11 +72,23 @@ export function coverOn(date: CalendarDate, house: { home: Pick<Home, 'license' 
     if (!there.length) return []
     const present = at(adults, from, to)
     const underTwo = there.filter((child) => months.get(child.id)! < MONTHS_OF_TWO_YEARS).length
-    const required = adultsRequired(license.rule, there.map((child) => stageOfMonths(months.get(child.id)!, stageBounds)))
-    return [{
-      date, from: timeOf(from), to: timeOf(to), children: there, underTwo, required, adults: present, short: Math.max(0, required - present.length),
-      over: Math.max(0, there.length - license.children, license.underTwo === null ? 0 : underTwo - license.underTwo),
-    }]
+    const required = adultsRequired(
+      license.rule,
+      there.map((child) => stageOfMonths(months.get(child.id)!, stageBounds)),
+    )
+    return [
+      {
+        date,
+        from: timeOf(from),
+        to: timeOf(to),
+        children: there,
+        underTwo,
+        required,
+        adults: present,
+        short: Math.max(0, required - present.length),
+        over: Math.max(0, there.length - license.children, license.underTwo === null ? 0 : underTwo - license.underTwo),
+      },
+    ]
   })
 }
 
@@ -76,24 +97,39 @@ export function clashesOn(date: CalendarDate, sessions: readonly Session[], adul
   const found: Clash[] = []
   const here = herePeople(adults, (adult) => adultHours(adult, date))
   const wanting = sessions.filter((session) => WANTS_HANDS.has(session.activity.attention))
-  const cuts = [...new Set([...wanting.flatMap((one) => [minutesOf(one.from), minutesOf(one.to)]), ...here.flatMap((one) => [one.from, one.to])])].sort((a, b) => a - b)
+  const cuts = [
+    ...new Set([
+      ...wanting.flatMap((one) => [minutesOf(one.from), minutesOf(one.to)]),
+      ...here.flatMap((one) => [one.from, one.to]),
+    ]),
+  ].sort((a, b) => a - b)
   for (let i = 1; i < cuts.length; i++) {
     const [from, to] = [cuts[i - 1], cuts[i]]
     const now = wanting.filter((one) => minutesOf(one.from) <= from && minutesOf(one.to) >= to)
     if (now.length <= at(here, from, to).length) continue
     const last = found.at(-1)
     // The same clash goes on while the same placements overlap.
-    if (last?.to === timeOf(from) && last.sessions.length === now.length && last.sessions.every((one, j) => one === now[j])) last.to = timeOf(to)
+    if (
+      last?.to === timeOf(from) &&
+      last.sessions.length === now.length &&
+      last.sessions.every((one, j) => one === now[j])
+    )
+      last.to = timeOf(to)
     else found.push({ kind: 'hands', date, from: timeOf(from), to: timeOf(to), sessions: now, adult: null })
   }
   for (const adult of adults) {
     const led = sessions.filter((session) => session.placement.leadId === adult.id)
     const hours = adultHours(adult, date)
-    for (const session of led) if (!hours || hours.from > session.from || hours.to < session.to) found.push({ kind: 'lead-away', date, from: session.from, to: session.to, sessions: [session], adult })
+    for (const session of led)
+      if (!hours || hours.from > session.from || hours.to < session.to)
+        found.push({ kind: 'lead-away', date, from: session.from, to: session.to, sessions: [session], adult })
     const hands = led.filter((session) => WANTS_HANDS.has(session.activity.attention))
     for (let i = 0; i < hands.length; i++) {
       for (const other of hands.slice(i + 1)) {
-        const [from, to] = [hands[i].from > other.from ? hands[i].from : other.from, hands[i].to < other.to ? hands[i].to : other.to]
+        const [from, to] = [
+          hands[i].from > other.from ? hands[i].from : other.from,
+          hands[i].to < other.to ? hands[i].to : other.to,
+        ]
         if (from < to) found.push({ kind: 'lead-twice', date, from, to, sessions: [hands[i], other], adult })
       }
     }
@@ -107,7 +143,11 @@ export function clashesOn(date: CalendarDate, sessions: readonly Session[], adul
  *
  * @param today what lies before it is not asked any more
  */
-export function coverOf(plan: ResolvedPlan, house: { home: Pick<Home, 'license' | 'stageBounds'>; children: readonly Child[]; adults: readonly Adult[] }, today: CalendarDate): Cover {
+export function coverOf(
+  plan: ResolvedPlan,
+  house: { home: Pick<Home, 'license' | 'stageBounds'>; children: readonly Child[]; adults: readonly Adult[] },
+  today: CalendarDate,
+): Cover {
   const dates = plan.program.days.filter((day) => day.held && day.date >= today).map((day) => day.date)
   const moments = new Map<CalendarDate, Session[]>()
   for (const session of plan.sessions) {
@@ -122,4 +162,6 @@ export function coverOf(plan: ResolvedPlan, house: { home: Pick<Home, 'license' 
 
 /** Minutes during which adults are missing or too many children are there. */
 export const minutesShort = (intervals: readonly CoverInterval[]): number =>
-  intervals.filter((one) => one.short > 0 || one.over > 0).reduce((sum, one) => sum + minutesOf(one.to) - minutesOf(one.from), 0)
+  intervals
+    .filter((one) => one.short > 0 || one.over > 0)
+    .reduce((sum, one) => sum + minutesOf(one.to) - minutesOf(one.from), 0)

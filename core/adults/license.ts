@@ -16,7 +16,10 @@ export function adultsRequired(rule: LicenseRule, stages: readonly Stage[]): num
     const youngest = stages.reduce((a, b) => (STAGES.indexOf(a) <= STAGES.indexOf(b) ? a : b))
     return Math.ceil(stages.length / rule.perAdult[youngest] - HAIR)
   }
-  const sum = rule.kind === 'ratios' ? stages.reduce((all, stage) => all + 1 / rule.perAdult[stage], 0) : stages.reduce((all, stage) => all + rule.points[stage], 0) / rule.perAdult
+  const sum =
+    rule.kind === 'ratios'
+      ? stages.reduce((all, stage) => all + 1 / rule.perAdult[stage], 0)
+      : stages.reduce((all, stage) => all + rule.points[stage], 0) / rule.perAdult
   // Children who count for nothing are still not alone.
   return Math.max(1, Math.ceil(sum - HAIR))
 }

@@ -4,7 +4,16 @@ import { resolvePlan } from '../plan'
 import { aChild, anActivity, aPlacement, aSnapshot, aUnit, children, moment } from '../testing/build'
 import { attentionRemedies, coverOf, coverRemedies, withHours } from '.'
 
-const adult = (id: string, role: Adult['role'], from: string, to: string, over: Partial<Adult> = {}): Adult => ({ id, name: id, role, hours: { wed: { from, to } }, exceptions: [], prepWindows: [], note: '', ...over })
+const adult = (id: string, role: Adult['role'], from: string, to: string, over: Partial<Adult> = {}): Adult => ({
+  id,
+  name: id,
+  role,
+  hours: { wed: { from, to } },
+  exceptions: [],
+  prepWindows: [],
+  note: '',
+  ...over,
+})
 const WEDNESDAY = '2026-03-04'
 const mo = adult('Mo', 'provider', '08:00', '17:00')
 const ti = adult('Ti', 'assistant', '08:00', '14:00')
@@ -21,13 +30,21 @@ describe('where an adult is missing', () => {
     const { snapshot, cover: found } = cover({ children: crowd })
     const short = found.intervals.filter((one) => one.short)
     expect(short.map((one) => [one.from, one.to])).toEqual([['14:00', '16:00']])
-    expect(coverRemedies(short[0], snapshot.adults).map((one) => one.words)).toEqual(['Ti stays until 16:00', 'Ya comes 14:00 to 16:00'])
+    expect(coverRemedies(short[0], snapshot.adults).map((one) => one.words)).toEqual([
+      'Ti stays until 16:00',
+      'Ya comes 14:00 to 16:00',
+    ])
   })
   it('and then nobody is', () => {
     const { snapshot, cover: found } = cover({ children: crowd })
-    for (const remedy of coverRemedies(found.intervals.find((one) => one.short)!, snapshot.adults)) {
+    for (const remedy of coverRemedies(
+      found.intervals.find((one) => one.short)!,
+      snapshot.adults,
+    )) {
       if (remedy.kind !== 'come') throw new Error('it should be someone who comes')
-      const adults = snapshot.adults.map((one) => (one.id === remedy.adultId ? withHours(one, remedy.date, remedy.here) : one))
+      const adults = snapshot.adults.map((one) =>
+        one.id === remedy.adultId ? withHours(one, remedy.date, remedy.here) : one,
+      )
       expect(cover({ children: crowd, adults }).cover.intervals.some((one) => one.short)).toBe(false)
     }
   })
@@ -36,12 +53,26 @@ describe('where an adult is missing', () => {
 describe('where hands clash', () => {
   const bake = anActivity({ id: 'bake', title: 'Bake', attention: 'hands-on' })
   const cut = anActivity({ id: 'cut', title: 'Cut', attention: 'hands-on' })
-  const both = (leads: [string | null, string | null], adults = [mo, ti, ya]) => cover({ adults, children: [aChild()], activities: [bake, cut], placements: [aPlacement(moment(1, 'choice'), { id: 'a', activityId: 'bake', leadId: leads[0] }), aPlacement(moment(1, 'choice', '09:40'), { id: 'b', activityId: 'cut', leadId: leads[1] })] })
-  const words = ({ snapshot, cover: found }: ReturnType<typeof both>) => found.clashes.map((clash) => [clash.kind, attentionRemedies(clash, snapshot.adults).map((one) => one.words)])
-  it('of one who leads two things, another leads one of them', () => expect(words(both(['Mo', 'Mo']))).toEqual([['lead-twice', ['Ti leads Cut']]]))
-  it('of two things and one adult, somebody comes', () => expect(words(both([null, null], [mo, ya]))).toEqual([['hands', ['Ya comes 9:40 to 9:50']]]))
+  const both = (leads: [string | null, string | null], adults = [mo, ti, ya]) =>
+    cover({
+      adults,
+      children: [aChild()],
+      activities: [bake, cut],
+      placements: [
+        aPlacement(moment(1, 'choice'), { id: 'a', activityId: 'bake', leadId: leads[0] }),
+        aPlacement(moment(1, 'choice', '09:40'), { id: 'b', activityId: 'cut', leadId: leads[1] }),
+      ],
+    })
+  const words = ({ snapshot, cover: found }: ReturnType<typeof both>) =>
+    found.clashes.map((clash) => [clash.kind, attentionRemedies(clash, snapshot.adults).map((one) => one.words)])
+  it('of one who leads two things, another leads one of them', () =>
+    expect(words(both(['Mo', 'Mo']))).toEqual([['lead-twice', ['Ti leads Cut']]]))
+  it('of two things and one adult, somebody comes', () =>
+    expect(words(both([null, null], [mo, ya]))).toEqual([['hands', ['Ya comes 9:40 to 9:50']]]))
   it('of one who is not there, another leads, or the one comes after all', () => {
-    expect(words(both(['Ya', 'Mo']))).toEqual([['lead-away', ['Mo leads Bake', 'Ti leads Bake', 'Ya comes 9:30 to 9:50']]])
+    expect(words(both(['Ya', 'Mo']))).toEqual([
+      ['lead-away', ['Mo leads Bake', 'Ti leads Bake', 'Ya comes 9:30 to 9:50']],
+    ])
   })
 })
 

@@ -18,18 +18,27 @@ function comes(adult: Adult, date: CalendarDate, span: TimeSpan): AdultRemedy {
   const here = now ? { from: earlier(now.from, span.from), to: later(now.to, span.to) } : span
   const words = !now
     ? `${adult.name} comes ${clockWords(span.from)} to ${clockWords(span.to)}`
-    : now.to < here.to && now.from === here.from ? `${adult.name} stays until ${clockWords(here.to)}` : now.to === here.to ? `${adult.name} comes at ${clockWords(here.from)}` : `${adult.name} is here ${clockWords(here.from)} to ${clockWords(here.to)}`
+    : now.to < here.to && now.from === here.from
+      ? `${adult.name} stays until ${clockWords(here.to)}`
+      : now.to === here.to
+        ? `${adult.name} comes at ${clockWords(here.from)}`
+        : `${adult.name} is here ${clockWords(here.from)} to ${clockWords(here.to)}`
   return { kind: 'come', adultId: adult.id, date, here, words }
 }
 
 const away = (adults: readonly Adult[], date: CalendarDate, span: TimeSpan): Adult[] =>
-  adults.filter((adult) => {
-    const now = adultHours(adult, date)
-    return !now || now.from > span.from || now.to < span.to
-  }).sort((a, b) => ORDER[a.role] - ORDER[b.role] || a.name.localeCompare(b.name, 'en'))
+  adults
+    .filter((adult) => {
+      const now = adultHours(adult, date)
+      return !now || now.from > span.from || now.to < span.to
+    })
+    .sort((a, b) => ORDER[a.role] - ORDER[b.role] || a.name.localeCompare(b.name, 'en'))
 
 /** Who could come or stay so that a stretch has one adult more. Too many children are not mended by it. */
-export const coverRemedies = (interval: Pick<CoverInterval, 'date' | 'from' | 'to' | 'short'>, adults: readonly Adult[]): AdultRemedy[] =>
+export const coverRemedies = (
+  interval: Pick<CoverInterval, 'date' | 'from' | 'to' | 'short'>,
+  adults: readonly Adult[],
+): AdultRemedy[] =>
   interval.short ? away(adults, interval.date, interval).map((adult) => comes(adult, interval.date, interval)) : []
 
 /**
@@ -41,8 +50,23 @@ export function clashRemedies(clash: Clash, adults: readonly Adult[]): AdultReme
   const busy = new Set(clash.sessions.map((one) => one.placement.leadId))
   const free = here.filter((adult) => !busy.has(adult.id))
   const moved = clash.sessions[clash.sessions.length - 1]
-  const leads = clash.kind === 'hands' ? [] : free.map((adult): AdultRemedy => ({ kind: 'lead', placementId: moved.placement.id, leadId: adult.id, words: `${adult.name} leads ${moved.activity.title}` }))
-  const come = clash.kind === 'lead-twice' ? [] : clash.kind === 'lead-away' ? (clash.adult ? [comes(clash.adult, clash.date, span)] : []) : away(adults, clash.date, span).map((adult) => comes(adult, clash.date, span))
+  const leads =
+    clash.kind === 'hands'
+      ? []
+      : free.map((adult): AdultRemedy => ({
+          kind: 'lead',
+          placementId: moved.placement.id,
+          leadId: adult.id,
+          words: `${adult.name} leads ${moved.activity.title}`,
+        }))
+  const come =
+    clash.kind === 'lead-twice'
+      ? []
+      : clash.kind === 'lead-away'
+        ? clash.adult
+          ? [comes(clash.adult, clash.date, span)]
+          : []
+        : away(adults, clash.date, span).map((adult) => comes(adult, clash.date, span))
   return [...leads, ...come]
 }
 

@@ -11,10 +11,14 @@ const LONG_SEATED_MINUTES = 20
 const NEXT_WITHIN_MINUTES = 30
 
 /** Whether something tires by its energy. */
-export const isHigh = ({ activity }: Pick<Session, 'activity'>): boolean => activity.energy >= WILD || (activity.energy === LIVELY && activity.minutes.do >= LONG_LIVELY_MINUTES)
+export const isHigh = ({ activity }: Pick<Session, 'activity'>): boolean =>
+  activity.energy >= WILD || (activity.energy === LIVELY && activity.minutes.do >= LONG_LIVELY_MINUTES)
 /** Whether children sit still for long: a quiet thing for a group, indoors. */
 export const isLongSeated = ({ activity, block }: Pick<Session, 'activity' | 'block'>): boolean =>
-  activity.energy <= 0 && activity.form !== 'tray' && block?.kind !== 'outdoors' && activity.minutes.do >= LONG_SEATED_MINUTES
+  activity.energy <= 0 &&
+  activity.form !== 'tray' &&
+  block?.kind !== 'outdoors' &&
+  activity.minutes.do >= LONG_SEATED_MINUTES
 
 /** Two things of a kind that follow each other. */
 export interface InARow {
@@ -36,7 +40,11 @@ export function inARow(sessions: readonly Session[]): InARow[] {
       const between = minutesOf(second.from) - minutesOf(first.to)
       if (between < 0) continue
       if (between > NEXT_WITHIN_MINUTES) break
-      const shared = first.parts.some((part) => part.does === 'takes-part' && second.parts.some((other) => other.child.id === part.child.id && other.does === 'takes-part'))
+      const shared = first.parts.some(
+        (part) =>
+          part.does === 'takes-part' &&
+          second.parts.some((other) => other.child.id === part.child.id && other.does === 'takes-part'),
+      )
       if (!shared) continue
       if (isHigh(first) && isHigh(second)) found.push({ kind: 'high', first, second })
       else if (isLongSeated(first) && isLongSeated(second)) found.push({ kind: 'seated', first, second })
@@ -52,7 +60,12 @@ const MESSY = 2
 /** Messy things that lie at the same time of a day, in pairs. */
 export function messesAtOnce(sessions: readonly Session[]): [Session, Session][] {
   const messy = sessions.filter((one) => one.block && one.activity.mess >= MESSY)
-  return messy.flatMap((one, i) => messy.slice(i + 1).filter((other) => other.start < one.end && other.end > one.start).map((other): [Session, Session] => [one, other]))
+  return messy.flatMap((one, i) =>
+    messy
+      .slice(i + 1)
+      .filter((other) => other.start < one.end && other.end > one.start)
+      .map((other): [Session, Session] => [one, other]),
+  )
 }
 
 /** A time at which more must dry than there are places. */

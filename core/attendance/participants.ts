@@ -28,7 +28,11 @@ export interface Occasion {
 }
 
 /** Allergens in what the children handle for one variant, after swaps. What stays in adult hands keeps nobody out: a caution says so. */
-function allergensFor(activity: Activity, variant: Variant, occasion: Pick<Occasion, 'materials' | 'swaps'>): Set<string> {
+function allergensFor(
+  activity: Activity,
+  variant: Variant,
+  occasion: Pick<Occasion, 'materials' | 'swaps'>,
+): Set<string> {
   const found = new Set<string>()
   for (const requirement of activity.requirements) {
     const used = requirement.variants === null ? variant.kind === 'does' : requirement.variants.includes(variant.id)
@@ -54,7 +58,8 @@ export const variantFor = (activity: Activity, stage: Stage, kind: Variant['kind
 export function partOf(activity: Activity, child: Child, occasion: Occasion): Part {
   const presence = presentAt(child, occasion.date, occasion.from, occasion.to)
   if (presence === 'not-here') {
-    const stage = child.born <= occasion.date ? stageOn(child, occasion.date, occasion.home.stageBounds, activity.domains[0]) : null
+    const stage =
+      child.born <= occasion.date ? stageOn(child, occasion.date, occasion.home.stageBounds, activity.domains[0]) : null
     return { child, stage, does: 'out', variant: null, reason: 'not-here' }
   }
   const stage = stageOn(child, occasion.date, occasion.home.stageBounds, activity.domains[0])
@@ -67,7 +72,9 @@ export function partOf(activity: Activity, child: Child, occasion: Occasion): Pa
   }
   const variant = variantFor(activity, stage, 'does')
   if (!variant) {
-    const youngest = Math.min(...activity.variants.filter((v) => v.kind === 'does').flatMap((v) => v.stages.map((s) => STAGES.indexOf(s))))
+    const youngest = Math.min(
+      ...activity.variants.filter((v) => v.kind === 'does').flatMap((v) => v.stages.map((s) => STAGES.indexOf(s))),
+    )
     return besideOr(STAGES.indexOf(stage) < youngest ? 'too-young' : 'too-old')
   }
   if (occasion.keptOut?.includes(child.id)) return besideOr('kept-out')

@@ -19,7 +19,10 @@ export function overlapMinutes(a: TimeSpan, b: TimeSpan): number {
 }
 
 /** Hours that a child is here on a date; null where the child is away or not born yet. */
-export function childHours(child: Pick<Child, 'attendance' | 'exceptions' | 'born'>, date: CalendarDate): TimeSpan | null {
+export function childHours(
+  child: Pick<Child, 'attendance' | 'exceptions' | 'born'>,
+  date: CalendarDate,
+): TimeSpan | null {
   if (child.born > date) return null
   return hoursOn({ pattern: child.attendance, exceptions: child.exceptions }, date)
 }
@@ -32,7 +35,10 @@ export type Presence = 'here' | 'asleep' | 'not-here'
  * it or not. A child who is asleep is in the house and counts for the adults, but takes part in nothing.
  */
 export function presentAt(
-  child: Pick<Child, 'attendance' | 'exceptions' | 'born' | 'naps'>, date: CalendarDate, from: TimeOfDay, to: TimeOfDay,
+  child: Pick<Child, 'attendance' | 'exceptions' | 'born' | 'naps'>,
+  date: CalendarDate,
+  from: TimeOfDay,
+  to: TimeOfDay,
 ): Presence {
   const span = { from, to }
   const half = (minutesOf(to) - minutesOf(from)) / 2
@@ -43,16 +49,25 @@ export function presentAt(
 }
 
 /** Whether a child sleeps in the house for any minute of a stretch of a date, or of the whole date where there is none. */
-export function napsDuring(child: Pick<Child, 'attendance' | 'exceptions' | 'born' | 'naps'>, date: CalendarDate, span: TimeSpan | null): boolean {
+export function napsDuring(
+  child: Pick<Child, 'attendance' | 'exceptions' | 'born' | 'naps'>,
+  date: CalendarDate,
+  span: TimeSpan | null,
+): boolean {
   const hours = childHours(child, date)
   if (!hours) return false
-  const here = span ? { from: span.from > hours.from ? span.from : hours.from, to: span.to < hours.to ? span.to : hours.to } : hours
+  const here = span
+    ? { from: span.from > hours.from ? span.from : hours.from, to: span.to < hours.to ? span.to : hours.to }
+    : hours
   return here.from < here.to && child.naps.some((nap) => overlapMinutes(nap, here) > 0)
 }
 
 /** Whether a child is in the house and awake for any minute of [from, to): what decides what can reach whose hands. */
 export function awakeDuring(
-  child: Pick<Child, 'attendance' | 'exceptions' | 'born' | 'naps'>, date: CalendarDate, from: TimeOfDay, to: TimeOfDay,
+  child: Pick<Child, 'attendance' | 'exceptions' | 'born' | 'naps'>,
+  date: CalendarDate,
+  from: TimeOfDay,
+  to: TimeOfDay,
 ): boolean {
   const hours = childHours(child, date)
   if (!hours) return false

@@ -22,7 +22,10 @@ export function stageOfMonths(months: number, bounds: StageBounds): Stage {
  * @throws InputError where the child is not born yet
  */
 export function stageOn(
-  child: Pick<Child, 'born' | 'stageOverrides'>, date: CalendarDate, bounds: StageBounds, domain?: LearningDomain,
+  child: Pick<Child, 'born' | 'stageOverrides'>,
+  date: CalendarDate,
+  bounds: StageBounds,
+  domain?: LearningDomain,
 ): Stage {
   const byAge = stageOfMonths(completedMonths(child.born, date), bounds)
   return (domain && child.stageOverrides[domain]) ?? byAge

@@ -34,4 +34,5 @@ export function suits(activity: Activity, trial: Trial): Part[] {
 }
 
 /** Whether everyone expected has something to do: the idea itself, or the beside. */
-export const suitsEveryone = (parts: readonly Part[]): boolean => parts.length > 0 && parts.every((part) => part.does !== 'out')
+export const suitsEveryone = (parts: readonly Part[]): boolean =>
+  parts.length > 0 && parts.every((part) => part.does !== 'out')

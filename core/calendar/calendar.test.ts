@@ -16,12 +16,14 @@ describe('completed months', () => {
     expect(() => completedMonths('2026-03-02', '2026-03-01')).toThrow('born')
   })
   it('never fall as days go by, and rise by twelve in a year', () => {
-    fc.assert(fc.property(anyDate, fc.nat(5000), (born, days) => {
-      const months = completedMonths(born, addDays(born, days))
-      expect(completedMonths(born, addDays(born, days + 1))).toBeGreaterThanOrEqual(months)
-      const [year, rest] = [Number(born.slice(0, 4)), born.slice(4)]
-      if (rest !== '-02-29') expect(completedMonths(born, `${year + 1}${rest}`)).toBe(12)
-    }))
+    fc.assert(
+      fc.property(anyDate, fc.nat(5000), (born, days) => {
+        const months = completedMonths(born, addDays(born, days))
+        expect(completedMonths(born, addDays(born, days + 1))).toBeGreaterThanOrEqual(months)
+        const [year, rest] = [Number(born.slice(0, 4)), born.slice(4)]
+        if (rest !== '-02-29') expect(completedMonths(born, `${year + 1}${rest}`)).toBe(12)
+      }),
+    )
   })
 })
 
@@ -32,10 +34,12 @@ describe('dates', () => {
     expect(mondayOf('2026-03-15')).toBe('2026-03-09')
   })
   it('go forth and back over any month end', () => {
-    fc.assert(fc.property(anyDate, fc.integer({ min: -4000, max: 4000 }), (date, count) => {
-      expect(daysBetween(date, addDays(date, count))).toBe(count)
-      expect(addDays(addDays(date, count), -count)).toBe(date)
-    }))
+    fc.assert(
+      fc.property(anyDate, fc.integer({ min: -4000, max: 4000 }), (date, count) => {
+        expect(daysBetween(date, addDays(date, count))).toBe(count)
+        expect(addDays(addDays(date, count), -count)).toBe(date)
+      }),
+    )
   })
   it('hold a time of day within the day', () => {
     expect(timeOf(-5)).toBe('00:00')
@@ -62,17 +66,27 @@ describe('program days', () => {
   })
   it('do not look for ever when every open day is closed', () => {
     const closures = Array.from({ length: 1000 }, (_, i) => ({ date: addDays('2026-03-04', i * 7), reason: '' }))
-    expect(() => programDays(aHome({ open: { wed: { from: '08:00', to: '12:00' } }, closures }), aUnit())).toThrow('start')
+    expect(() => programDays(aHome({ open: { wed: { from: '08:00', to: '12:00' } }, closures }), aUnit())).toThrow(
+      'start',
+    )
   })
   it('are the k-th open days, whatever is closed', () => {
-    fc.assert(fc.property(fc.uniqueArray(fc.integer({ min: 0, max: 40 }), { maxLength: 12 }), fc.integer({ min: 1, max: 15 }), (closed, length) => {
-      const home = aHome({ closures: closed.map((ahead) => ({ date: addDays('2026-03-04', ahead), reason: '' })) })
-      const { days } = programDays(home, aUnit({ days: length }))
-      expect(days).toHaveLength(length)
-      expect(days.every((day) => isOpen(home, day.date))).toBe(true)
-      const between = Array.from({ length: daysBetween('2026-03-04', days.at(-1)!.date) + 1 }, (_, i) => addDays('2026-03-04', i))
-      expect(between.filter((date) => isOpen(home, date))).toEqual(days.map((day) => day.date))
-    }))
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(fc.integer({ min: 0, max: 40 }), { maxLength: 12 }),
+        fc.integer({ min: 1, max: 15 }),
+        (closed, length) => {
+          const home = aHome({ closures: closed.map((ahead) => ({ date: addDays('2026-03-04', ahead), reason: '' })) })
+          const { days } = programDays(home, aUnit({ days: length }))
+          expect(days).toHaveLength(length)
+          expect(days.every((day) => isOpen(home, day.date))).toBe(true)
+          const between = Array.from({ length: daysBetween('2026-03-04', days.at(-1)!.date) + 1 }, (_, i) =>
+            addDays('2026-03-04', i),
+          )
+          expect(between.filter((date) => isOpen(home, date))).toEqual(days.map((day) => day.date))
+        },
+      ),
+    )
   })
 })
 
@@ -85,19 +99,40 @@ describe('dates of placements', () => {
   })
   it('report a pin on a closed day', () => {
     const program = programDays(aHome({ closures: [MON_9] }), aUnit())
-    expect(placeDates([aPlacement(moment(4), { pinnedDate: '2026-03-09' })], program)[0].problem?.kind).toBe('pin-not-a-program-day')
+    expect(placeDates([aPlacement(moment(4), { pinnedDate: '2026-03-09' })], program)[0].problem?.kind).toBe(
+      'pin-not-a-program-day',
+    )
   })
   it('never lose a placement when a day closes, slid or dropped', () => {
-    const wheres = fc.array(fc.oneof(fc.integer({ min: 1, max: 12 }).map((day) => moment(day)), fc.tuple(fc.integer({ min: 1, max: 6 }), fc.integer({ min: 6, max: 12 })).map(([a, b]) => setUp(a, b))), { maxLength: 20 })
-    fc.assert(fc.property(wheres, fc.integer({ min: 0, max: 14 }), fc.constantFrom('slide' as const, 'drop' as const), fc.boolean(), (list, ahead, handling, pin) => {
-      const date = addDays('2026-03-04', ahead)
-      const placements = list.map((where, i) => aPlacement(where, { id: `p-${i}`, pinnedDate: pin && where.kind === 'moment' ? date : null }))
-      const program = programDays(aHome({ closures: [{ date, reason: '' }] }), aUnit({ closureHandling: { [date]: handling } }))
-      const placed = placeDates(placements, program)
-      expect(placed.map((one) => one.placement)).toEqual(placements)
-      for (const one of placed) expect(one.days.length > 0 || one.problem !== null).toBe(true)
-      for (const one of placed) expect(one.days.every((day) => day.held && day.date !== date)).toBe(true)
-    }))
+    const wheres = fc.array(
+      fc.oneof(
+        fc.integer({ min: 1, max: 12 }).map((day) => moment(day)),
+        fc.tuple(fc.integer({ min: 1, max: 6 }), fc.integer({ min: 6, max: 12 })).map(([a, b]) => setUp(a, b)),
+      ),
+      { maxLength: 20 },
+    )
+    fc.assert(
+      fc.property(
+        wheres,
+        fc.integer({ min: 0, max: 14 }),
+        fc.constantFrom('slide' as const, 'drop' as const),
+        fc.boolean(),
+        (list, ahead, handling, pin) => {
+          const date = addDays('2026-03-04', ahead)
+          const placements = list.map((where, i) =>
+            aPlacement(where, { id: `p-${i}`, pinnedDate: pin && where.kind === 'moment' ? date : null }),
+          )
+          const program = programDays(
+            aHome({ closures: [{ date, reason: '' }] }),
+            aUnit({ closureHandling: { [date]: handling } }),
+          )
+          const placed = placeDates(placements, program)
+          expect(placed.map((one) => one.placement)).toEqual(placements)
+          for (const one of placed) expect(one.days.length > 0 || one.problem !== null).toBe(true)
+          for (const one of placed) expect(one.days.every((day) => day.held && day.date !== date)).toBe(true)
+        },
+      ),
+    )
   })
 })
 
@@ -111,11 +146,20 @@ describe('units that run before another', () => {
     expect(runningBefore(aHome(), [next, first], first, '2026-03-04')).toEqual([])
   })
   it('are over when their last day is past, whatever was closed and however long ago they began', () => {
-    const anyClosures = fc.uniqueArray(fc.integer({ min: 0, max: 40 }), { maxLength: 12 }).map((days) => days.map((day) => ({ date: addDays('2026-03-04', day), reason: '' })))
-    fc.assert(fc.property(anyClosures, fc.integer({ min: 1, max: 15 }), fc.integer({ min: 0, max: 200 }), (closures, days, ahead) => {
-      const [home, unit, today] = [aHome({ closures }), aUnit({ days }), addDays('2026-03-04', ahead)]
-      const last = programDays(home, unit).days.findLast((day) => day.held)
-      expect(isOver(home, unit, today)).toBe(last === undefined || last.date < today)
-    }))
+    const anyClosures = fc
+      .uniqueArray(fc.integer({ min: 0, max: 40 }), { maxLength: 12 })
+      .map((days) => days.map((day) => ({ date: addDays('2026-03-04', day), reason: '' })))
+    fc.assert(
+      fc.property(
+        anyClosures,
+        fc.integer({ min: 1, max: 15 }),
+        fc.integer({ min: 0, max: 200 }),
+        (closures, days, ahead) => {
+          const [home, unit, today] = [aHome({ closures }), aUnit({ days }), addDays('2026-03-04', ahead)]
+          const last = programDays(home, unit).days.findLast((day) => day.held)
+          expect(isOver(home, unit, today)).toBe(last === undefined || last.date < today)
+        },
+      ),
+    )
   })
 })

@@ -90,15 +90,20 @@ export function placeDates(placements: readonly Placement[], program: ProgramDay
   return placements.map((placement) => {
     const { where, pinnedDate } = placement
     const problem = (kind: DateProblem['kind'], message: string): PlacedDates => ({
-      placement, days: [], problem: { placementId: placement.id, kind, message },
+      placement,
+      days: [],
+      problem: { placementId: placement.id, kind, message },
     })
     if (where.kind === 'set-up') {
       const covered = program.days.filter((day) => day.held && day.number >= where.fromDay && day.number <= where.toDay)
-      return covered.length ? { placement, days: covered, problem: null } : problem('past-end', 'None of its days is held')
+      return covered.length
+        ? { placement, days: covered, problem: null }
+        : problem('past-end', 'None of its days is held')
     }
     if (pinnedDate !== null) {
       const day = byDate.get(pinnedDate)
-      if (!day) return problem('pin-not-a-program-day', `It is pinned to ${pinnedDate}, which is no program day of this unit`)
+      if (!day)
+        return problem('pin-not-a-program-day', `It is pinned to ${pinnedDate}, which is no program day of this unit`)
       if (day.number === where.day) return { placement, days: [day], problem: null }
       const message = `It is pinned to ${pinnedDate}, now day ${day.number} and no longer day ${where.day}`
       return { placement, days: [day], problem: { placementId: placement.id, kind: 'pin-moved', message } }

@@ -17,8 +17,14 @@ function lastHeld(home: Pick<Home, 'open' | 'closures'>, unit: Unit): CalendarDa
  * The last day of the unit that runs before another: of those that began earlier, the latest one. Until then the time for preparing
  * belongs to that unit, so that no window is counted for two. Null where there is none.
  */
-export function lastDayBefore(home: Pick<Home, 'open' | 'closures'>, units: readonly Unit[], unit: Pick<Unit, 'id' | 'start'>): CalendarDate | null {
-  const before = units.filter((one) => one.id !== unit.id && one.start < unit.start).sort((a, b) => (a.start < b.start ? 1 : -1))[0]
+export function lastDayBefore(
+  home: Pick<Home, 'open' | 'closures'>,
+  units: readonly Unit[],
+  unit: Pick<Unit, 'id' | 'start'>,
+): CalendarDate | null {
+  const before = units
+    .filter((one) => one.id !== unit.id && one.start < unit.start)
+    .sort((a, b) => (a.start < b.start ? 1 : -1))[0]
   return before ? lastHeld(home, before) : null
 }
 
@@ -31,5 +37,12 @@ export function isOver(home: Pick<Home, 'open' | 'closures'>, unit: Unit, today:
 }
 
 /** Units that began before another and are not over: what they still use up is gone when its turn comes. In order of their beginning. */
-export const runningBefore = (home: Pick<Home, 'open' | 'closures'>, units: readonly Unit[], unit: Pick<Unit, 'id' | 'start'>, today: CalendarDate): Unit[] =>
-  units.filter((one) => one.id !== unit.id && one.start < unit.start && !isOver(home, one, today)).sort((a, b) => (a.start < b.start ? -1 : 1))
+export const runningBefore = (
+  home: Pick<Home, 'open' | 'closures'>,
+  units: readonly Unit[],
+  unit: Pick<Unit, 'id' | 'start'>,
+  today: CalendarDate,
+): Unit[] =>
+  units
+    .filter((one) => one.id !== unit.id && one.start < unit.start && !isOver(home, one, today))
+    .sort((a, b) => (a.start < b.start ? -1 : 1))

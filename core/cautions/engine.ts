@@ -7,7 +7,15 @@ import { centersFor, standingAt } from '../plan/place'
 import { keep } from '../plan/kept'
 import { partsOf, plannableOn, type ResolvedPlan, type Session } from '../plan/resolve'
 import { usersOf } from '../supplies/needs'
-import { CAUTION_RULES, type CautionRule, type Exposure, type MaterialRule, type Occurrence, type Reaching, type Severity } from './rules'
+import {
+  CAUTION_RULES,
+  type CautionRule,
+  type Exposure,
+  type MaterialRule,
+  type Occurrence,
+  type Reaching,
+  type Severity,
+} from './rules'
 
 /** Something that can be done about a caution. All but `advice` are one click. */
 export type CautionRemedy =
@@ -41,7 +49,9 @@ const EXTEND_BY = 5
 function childrenInReach(session: Session): Reaching[] {
   const { placement, days, from, to, parts } = session
   return parts.flatMap(({ child, does }) => {
-    const day = days.find(({ date }) => (placement.where.kind === 'moment' ? awakeDuring(child, date, from, to) : childHours(child, date) !== null))
+    const day = days.find(({ date }) =>
+      placement.where.kind === 'moment' ? awakeDuring(child, date, from, to) : childHours(child, date) !== null,
+    )
     return day ? [{ child, months: completedMonths(child.born, day.date), takesPart: does === 'takes-part' }] : []
   })
 }
@@ -62,17 +72,28 @@ function riskyFor(rule: MaterialRule, exposure: Exposure, reach: readonly Reachi
   return near.filter((one) => rule.atRisk(one, exposure))
 }
 
-function occurrenceOf(session: Pick<Session, 'activity' | 'placement' | 'center' | 'block' | 'days'>, illness: ResolvedPlan['illness']): Occurrence {
+function occurrenceOf(
+  session: Pick<Session, 'activity' | 'placement' | 'center' | 'block' | 'days'>,
+  illness: ResolvedPlan['illness'],
+): Occurrence {
   const { activity, placement, center, block, days } = session
   return {
-    activity, placement, center,
+    activity,
+    placement,
+    center,
     outdoors: center?.where === 'outdoors' || block?.kind === 'outdoors',
     illness: illness !== null && days.some((day) => day.date >= illness.from && day.date <= illness.to),
   }
 }
 
 /** The first time of the same day at which it can be done with nobody at risk awake, and how long that lasts. */
-function saferTime(rule: MaterialRule, exposure: Exposure, session: Session, snapshot: UnitSnapshot, plan: ResolvedPlan) {
+function saferTime(
+  rule: MaterialRule,
+  exposure: Exposure,
+  session: Session,
+  snapshot: UnitSnapshot,
+  plan: ResolvedPlan,
+) {
   const { activity, placement } = exposure
   const day = session.days[0]
   const risky = (from: TimeOfDay, to: TimeOfDay) =>
@@ -105,29 +126,50 @@ export function remediesOf(caution: Caution, snapshot: UnitSnapshot, plan: Resol
   if (rule.about === 'occasion' || !material) return [{ kind: 'advice', words: rule.advice }]
   const requirement = session.activity.requirements.find((one) => one.id === caution.requirementId)!
   const exposure: Exposure = { ...occurrenceOf(session, plan.illness), requirement, material }
-  const risky = (rule.asleep ? childrenAsleep(session) : childrenInReach(session)).filter((one) => caution.childIds.includes(one.child.id))
+  const risky = (rule.asleep ? childrenAsleep(session) : childrenInReach(session)).filter((one) =>
+    caution.childIds.includes(one.child.id),
+  )
   const remedies: CautionRemedy[] = []
   for (const id of [...requirement.alternatives, requirement.materialId]) {
     const other = plan.materials.get(id)
     if (!other || id === material.id) continue
     const swapped = { ...exposure, material: other }
-    const safe = CAUTION_RULES.every((one) => one.about === 'occasion' || (one.severity !== 'stop' && one.id !== rule.id) || riskyFor(one, swapped, risky).length === 0)
+    const safe = CAUTION_RULES.every(
+      (one) =>
+        one.about === 'occasion' ||
+        (one.severity !== 'stop' && one.id !== rule.id) ||
+        riskyFor(one, swapped, risky).length === 0,
+    )
     if (safe) remedies.push({ kind: 'swap', requirementId: requirement.id, materialId: id, words: `Use ${other.name}` })
   }
   if (rule.asleep) {
-    const other = centersFor(session.activity, snapshot.centers).find((center) => !center.sleeps && !standingAt(center.id, session.placement.where, snapshot, session.placement.id))
+    const other = centersFor(session.activity, snapshot.centers).find(
+      (center) => !center.sleeps && !standingAt(center.id, session.placement.where, snapshot, session.placement.id),
+    )
     if (other) remedies.push({ kind: 'center', centerId: other.id, words: `Do it at ${other.name}` })
   } else if (session.placement.where.kind === 'moment' && rule.severity !== 'watch') {
     const time = saferTime(rule, exposure, session, snapshot, plan)
-    if (time) remedies.push({ kind: 'move', blockId: time.blockId, from: time.from, words: `Do it ${clockWords(time.from)} to ${clockWords(time.to)}` })
+    if (time)
+      remedies.push({
+        kind: 'move',
+        blockId: time.blockId,
+        from: time.from,
+        words: `Do it ${clockWords(time.from)} to ${clockWords(time.to)}`,
+      })
   }
   if (rule.apartHelps && rule.severity !== 'watch') {
     const inIt = risky.filter((one) => one.takesPart)
-    const others = session.parts.some((part) => part.does === 'takes-part' && !inIt.some((one) => one.child.id === part.child.id))
+    const others = session.parts.some(
+      (part) => part.does === 'takes-part' && !inIt.some((one) => one.child.id === part.child.id),
+    )
     if (!inIt.length) remedies.push({ kind: 'apart', words: 'Do it behind the gate or at the high table' })
     else if (others) {
       const names = listWords(inIt.map((one) => one.child.name))
-      remedies.push({ kind: 'keep-out', childIds: inIt.map((one) => one.child.id), words: `Keep ${names} out, behind the gate` })
+      remedies.push({
+        kind: 'keep-out',
+        childIds: inIt.map((one) => one.child.id),
+        words: `Keep ${names} out, behind the gate`,
+      })
     }
   }
   remedies.push({ kind: 'advice', words: rule.advice })
@@ -146,7 +188,8 @@ function findCautions(session: Session, plan: Pick<ResolvedPlan, 'materials' | '
   for (const requirement of session.activity.requirements) {
     const material = plan.materials.get(session.placement.swaps[requirement.id] ?? requirement.materialId)
     // Most materials have nothing that a rule asks about: they are left out before any rule is asked.
-    if (material && isTelling(material) && usersOf(requirement, session.parts) > 0) exposures.push({ ...occurrence, requirement, material })
+    if (material && isTelling(material) && usersOf(requirement, session.parts) > 0)
+      exposures.push({ ...occurrence, requirement, material })
   }
   if (!exposures.length && !occurrence.outdoors) return []
   const reach = childrenInReach(session)
@@ -156,16 +199,30 @@ function findCautions(session: Session, plan: Pick<ResolvedPlan, 'materials' | '
     if (!risky.length) return
     const children = byAge(risky.map((one) => one.child))
     const [names, many] = [listWords(children.map((child) => child.name)), children.length > 1]
-    const aside = rule.severity === 'change' ? session.placement.setAside.find((one) => one.ruleId === rule.id) : undefined
+    const aside =
+      rule.severity === 'change' ? session.placement.setAside.find((one) => one.ruleId === rule.id) : undefined
     found.push({
-      rule, session, severity: rule.severity, material: exposure?.material ?? null, requirementId: exposure?.requirement.id ?? '', childIds: children.map((child) => child.id),
-      why: rule.about === 'occasion' ? rule.why(names, occurrence, many) : rule.why(names, exposure!.material, exposure!, many),
+      rule,
+      session,
+      severity: rule.severity,
+      material: exposure?.material ?? null,
+      requirementId: exposure?.requirement.id ?? '',
+      childIds: children.map((child) => child.id),
+      why:
+        rule.about === 'occasion'
+          ? rule.why(names, occurrence, many)
+          : rule.why(names, exposure!.material, exposure!, many),
       setAside: aside?.reason ?? null,
     })
   }
   for (const rule of CAUTION_RULES) {
     if (rule.about === 'occasion') {
-      if (rule.concerns(occurrence)) add(rule, reach.filter((one) => rule.atRisk(one, occurrence)), null)
+      if (rule.concerns(occurrence))
+        add(
+          rule,
+          reach.filter((one) => rule.atRisk(one, occurrence)),
+          null,
+        )
       continue
     }
     for (const exposure of exposures) {
@@ -177,7 +234,12 @@ function findCautions(session: Session, plan: Pick<ResolvedPlan, 'materials' | '
 }
 
 /** Whether a material has anything that a rule could ask about. */
-const isTelling = ({ safety }: Material): boolean => safety.hazards.length > 0 || safety.allergens.length > 0 || safety.partMm !== null || safety.ballMm !== null || safety.cordMm !== null
+const isTelling = ({ safety }: Material): boolean =>
+  safety.hazards.length > 0 ||
+  safety.allergens.length > 0 ||
+  safety.partMm !== null ||
+  safety.ballMm !== null ||
+  safety.cordMm !== null
 
 /** Cautions of every session that is still to come, stops first, then in order of time. */
 export function planCautions(plan: ResolvedPlan): Caution[] {

@@ -80,10 +80,10 @@ export const Activity = z
     mess: z.number().int().min(0).max(3),
     attention: Attention,
     /** Minutes for which what was made must lie or hang before it can be put away; 0 where nothing is wet. */
-  dries: z.number().int().min(0).max(10_080).default(0),
-  /** Leaves a piece for each child's folder. */
-  folder: z.boolean().default(false),
-  /** Can stay out at its center for days. */
+    dries: z.number().int().min(0).max(10_080).default(0),
+    /** Leaves a piece for each child's folder. */
+    folder: z.boolean().default(false),
+    /** Can stay out at its center for days. */
     standing: z.boolean(),
     variants: z.array(Variant).min(1, 'Write at least one variant').max(12),
     requirements: z.array(Requirement).max(40),
@@ -107,11 +107,15 @@ export const Activity = z
   })
   .superRefine((activity, ctx) => {
     const seen = new Set<string>()
-    if (activity.stepIds.length && (activity.stepIds.length !== activity.steps.length || new Set(activity.stepIds).size < activity.stepIds.length)) {
+    if (
+      activity.stepIds.length &&
+      (activity.stepIds.length !== activity.steps.length || new Set(activity.stepIds).size < activity.stepIds.length)
+    ) {
       ctx.addIssue({ code: 'custom', path: ['stepIds'], message: 'Each step has one id of its own' })
     }
     activity.variants.forEach((variant, i) => {
-      if (seen.has(variant.id)) ctx.addIssue({ code: 'custom', path: ['variants', i, 'id'], message: 'Two variants have this id' })
+      if (seen.has(variant.id))
+        ctx.addIssue({ code: 'custom', path: ['variants', i, 'id'], message: 'Two variants have this id' })
       seen.add(variant.id)
     })
     const requirementIds = new Set(activity.requirements.map((r) => r.id))
@@ -120,21 +124,25 @@ export const Activity = z
     }
     activity.requirements.forEach((requirement, i) => {
       requirement.variants?.forEach((id, j) => {
-        if (!seen.has(id)) ctx.addIssue({ code: 'custom', path: ['requirements', i, 'variants', j], message: 'No variant has this id' })
+        if (!seen.has(id))
+          ctx.addIssue({ code: 'custom', path: ['requirements', i, 'variants', j], message: 'No variant has this id' })
       })
     })
     activity.prep.forEach((step, i) =>
       step.uses.forEach((id, j) => {
-        if (!requirementIds.has(id)) ctx.addIssue({ code: 'custom', path: ['prep', i, 'uses', j], message: 'No requirement has this id' })
+        if (!requirementIds.has(id))
+          ctx.addIssue({ code: 'custom', path: ['prep', i, 'uses', j], message: 'No requirement has this id' })
       }),
     )
   })
 export type Activity = z.infer<typeof Activity>
 
 /** What a tick calls the steps of an activity, in their order: by what they were named, else by where they first stood. */
-export const stepIdsOf = ({ steps, stepIds }: Pick<Activity, 'steps' | 'stepIds'>): string[] => steps.map((_, i) => stepIds[i] ?? `step-${i + 1}`)
+export const stepIdsOf = ({ steps, stepIds }: Pick<Activity, 'steps' | 'stepIds'>): string[] =>
+  steps.map((_, i) => stepIds[i] ?? `step-${i + 1}`)
 /** The ids to keep with steps, from what each is to be called: none while each stands where it first stood. */
-export const keptStepIds = (ids: readonly string[]): string[] => (ids.every((id, i) => id === `step-${i + 1}`) ? [] : [...ids])
+export const keptStepIds = (ids: readonly string[]): string[] =>
+  ids.every((id, i) => id === `step-${i + 1}`) ? [] : [...ids]
 /**
  * Ids for steps that were written anew, as in a table: a step that says the same is the same step, all others are new ones.
  *

@@ -6,8 +6,18 @@ export const ROOM = { across: 12, down: 8 } as const
 
 /** Where a center lies on the plan of the house, in squares from the upper left. */
 export const RoomSpot = z.strictObject({
-  x: z.number().int().min(0).max(ROOM.across - 1), y: z.number().int().min(0).max(ROOM.down - 1),
-  wide: z.number().int().min(1).max(ROOM.across), high: z.number().int().min(1).max(ROOM.down),
+  x: z
+    .number()
+    .int()
+    .min(0)
+    .max(ROOM.across - 1),
+  y: z
+    .number()
+    .int()
+    .min(0)
+    .max(ROOM.down - 1),
+  wide: z.number().int().min(1).max(ROOM.across),
+  high: z.number().int().min(1).max(ROOM.down),
 })
 export type RoomSpot = z.infer<typeof RoomSpot>
 
@@ -29,5 +39,14 @@ export const Center = z.strictObject({
 export type Center = z.infer<typeof Center>
 
 /** A center of which only the kind and the name are known. */
-export const newCenter = (id: string, name: string, kind: CenterKind): Center =>
-  ({ id, name, kind, atOnce: 4, washable: kind !== 'blocks' && kind !== 'pretend' && kind !== 'circle' && kind !== 'book-nook', where: kind === 'outdoors' ? 'outdoors' : 'indoors', note: '', spot: null, sleeps: false })
+export const newCenter = (id: string, name: string, kind: CenterKind): Center => ({
+  id,
+  name,
+  kind,
+  atOnce: 4,
+  washable: kind !== 'blocks' && kind !== 'pretend' && kind !== 'circle' && kind !== 'book-nook',
+  where: kind === 'outdoors' ? 'outdoors' : 'indoors',
+  note: '',
+  spot: null,
+  sleeps: false,
+})

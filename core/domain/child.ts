@@ -1,5 +1,17 @@
 import { z } from 'zod'
-import { Allergen, CalendarDate, DateException, Id, LearningDomain, Line, Note, OptionalLine, Stage, TimeSpan, WeeklyHours } from './primitives'
+import {
+  Allergen,
+  CalendarDate,
+  DateException,
+  Id,
+  LearningDomain,
+  Line,
+  Note,
+  OptionalLine,
+  Stage,
+  TimeSpan,
+  WeeklyHours,
+} from './primitives'
 
 /** How used to loose fillers a child is. */
 export const SensoryExperience = z.enum(['new', 'practising', 'ready'])
@@ -31,5 +43,20 @@ export const Child = z.strictObject({
 export type Child = z.infer<typeof Child>
 
 /** A child of whom only the name, the birth date and the days are known. */
-export const newChild = (id: string, name: string, born: string, attendance: WeeklyHours): Child =>
-  ({ id, name, born, attendance, exceptions: [], naps: [], mouths: false, asthma: false, allergens: [], diet: '', sensory: 'new', interests: [], stageOverrides: {}, family: '', note: '' })
+export const newChild = (id: string, name: string, born: string, attendance: WeeklyHours): Child => ({
+  id,
+  name,
+  born,
+  attendance,
+  exceptions: [],
+  naps: [],
+  mouths: false,
+  asthma: false,
+  allergens: [],
+  diet: '',
+  sensory: 'new',
+  interests: [],
+  stageOverrides: {},
+  family: '',
+  note: '',
+})

@@ -1,7 +1,16 @@
 import { z } from 'zod'
 import { EXAMPLE_LICENSE, License } from './license'
 import {
-  Allergen, CalendarDate, Id, LearningDomain, Line, OptionalLine, PlanningStyle, TimeOfDay, Weekday, WeeklyHours,
+  Allergen,
+  CalendarDate,
+  Id,
+  LearningDomain,
+  Line,
+  OptionalLine,
+  PlanningStyle,
+  TimeOfDay,
+  Weekday,
+  WeeklyHours,
 } from './primitives'
 
 /** What a block of the day is for. Only some take placements: see `takesPlacements`. */
@@ -24,7 +33,9 @@ export const Closure = z.strictObject({ date: CalendarDate, reason: OptionalLine
 export type Closure = z.infer<typeof Closure>
 
 /** From a date to a date, both in it. */
-export const DateSpan = z.strictObject({ from: CalendarDate, to: CalendarDate }).refine((span) => span.from <= span.to, { message: 'It cannot end before it starts', path: ['to'] })
+export const DateSpan = z
+  .strictObject({ from: CalendarDate, to: CalendarDate })
+  .refine((span) => span.from <= span.to, { message: 'It cannot end before it starts', path: ['to'] })
 
 /** First age in completed months of each stage above infant; must rise. */
 export const StageBounds = z
@@ -35,7 +46,8 @@ export const StageBounds = z
     schoolAge: z.number().int().min(1).max(240),
   })
   .refine((b) => b.youngToddler < b.olderToddler && b.olderToddler < b.preschool && b.preschool < b.schoolAge, {
-    message: 'Each stage must start later than the one before', path: ['schoolAge'],
+    message: 'Each stage must start later than the one before',
+    path: ['schoolAge'],
   })
 export type StageBounds = z.infer<typeof StageBounds>
 
@@ -59,13 +71,16 @@ export const NEW_HOME_RULES = { license: EXAMPLE_LICENSE, targets: {}, dryingPla
 export const Home = z.strictObject({
   id: Id,
   name: Line,
-  timeZone: z.string().max(64).refine((zone) => {
-    try {
-      return Boolean(new Intl.DateTimeFormat('en', { timeZone: zone }))
-    } catch {
-      return false
-    }
-  }, 'Use a time zone name such as America/New_York'),
+  timeZone: z
+    .string()
+    .max(64)
+    .refine((zone) => {
+      try {
+        return Boolean(new Intl.DateTimeFormat('en', { timeZone: zone }))
+      } catch {
+        return false
+      }
+    }, 'Use a time zone name such as America/New_York'),
   currency: z.string().regex(/^[A-Z]{3}$/, 'Use a currency code such as USD'),
   measures: z.enum(['metric', 'us']),
   open: WeeklyHours,

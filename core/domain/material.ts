@@ -9,7 +9,11 @@ export type BaseUnit = z.infer<typeof BaseUnit>
 /** A pack as a shop sells it. */
 export const Pack = z.strictObject({
   /** Content in whole base units. */
-  size: z.number().int('A pack holds whole units').min(1, 'A pack must hold something').max(10_000_000, 'At most 10,000,000 in a pack'),
+  size: z
+    .number()
+    .int('A pack holds whole units')
+    .min(1, 'A pack must hold something')
+    .max(10_000_000, 'At most 10,000,000 in a pack'),
   price: Cents,
   shop: Line,
   /** When that price was last seen in that shop; null for an example that nobody has seen. */
@@ -19,8 +23,27 @@ export type Pack = z.infer<typeof Pack>
 
 /** Properties beyond size that a caution looks at. */
 export const HAZARDS = [
-  'film', 'loose-magnet', 'fixed-magnet', 'expands', 'button-cell', 'raw-flour', 'hot', 'sharp', 'chemical',
-  'irritant', 'raw-legume', 'honey', 'choking-food', 'gathered-plant', 'live-animal', 'reptile-amphibian-poultry', 'water', 'loose-powder', 'shared-food', 'ice', 'soft-prop',
+  'film',
+  'loose-magnet',
+  'fixed-magnet',
+  'expands',
+  'button-cell',
+  'raw-flour',
+  'hot',
+  'sharp',
+  'chemical',
+  'irritant',
+  'raw-legume',
+  'honey',
+  'choking-food',
+  'gathered-plant',
+  'live-animal',
+  'reptile-amphibian-poultry',
+  'water',
+  'loose-powder',
+  'shared-food',
+  'ice',
+  'soft-prop',
 ] as const
 export const Hazard = z.enum(HAZARDS)
 export type Hazard = z.infer<typeof Hazard>
@@ -85,6 +108,20 @@ export const newPack = (size: number, price: number, shop: string): Pack => ({ s
 
 /** A material of which only the name is known: none in the house, nothing that a caution looks at. */
 export const newMaterial = (id: string, name: string): Material => ({
-  id, name, unit: 'each', use: 'consumable', place: '', onHand: 0, counted: true, par: null, condition: 'good', expires: null, packs: [], way: 'gather', shopPart: 'craft pieces', keepsDays: null, density: null,
+  id,
+  name,
+  unit: 'each',
+  use: 'consumable',
+  place: '',
+  onHand: 0,
+  counted: true,
+  par: null,
+  condition: 'good',
+  expires: null,
+  packs: [],
+  way: 'gather',
+  shopPart: 'craft pieces',
+  keepsDays: null,
+  density: null,
   safety: { partMm: null, ballMm: null, cordMm: null, allergens: [], hazards: [] },
 })

@@ -15,7 +15,10 @@ export const Where = z.discriminatedUnion('kind', [
   }),
   z
     .strictObject({ kind: z.literal('set-up'), fromDay: DayNumber, toDay: DayNumber })
-    .refine((span) => span.fromDay <= span.toDay, { message: 'It cannot be put away before it is put out', path: ['toDay'] }),
+    .refine((span) => span.fromDay <= span.toDay, {
+      message: 'It cannot be put away before it is put out',
+      path: ['toDay'],
+    }),
 ])
 export type Where = z.infer<typeof Where>
 
@@ -43,6 +46,9 @@ export const Placement = z.strictObject({
   /** What it took out of the pantry when it was done, by material; less what came back. */
   took: z.record(Id, z.number().min(0).max(10_000_000)).default({}),
   /** How it went, from 0 (not at all) to 3 (they asked for more). */
-  went: z.strictObject({ liked: z.number().int().min(0).max(3), note: OptionalLine }).nullable().default(null),
+  went: z
+    .strictObject({ liked: z.number().int().min(0).max(3), note: OptionalLine })
+    .nullable()
+    .default(null),
 })
 export type Placement = z.infer<typeof Placement>

@@ -24,7 +24,9 @@ export const CalendarDate = z
 export type CalendarDate = z.infer<typeof CalendarDate>
 
 /** A time of day in the home's zone, `HH:mm`, 00:00 to 23:59. */
-export const TimeOfDay = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Write the time as HH:mm, between 00:00 and 23:59')
+export const TimeOfDay = z
+  .string()
+  .regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Write the time as HH:mm, between 00:00 and 23:59')
 export type TimeOfDay = z.infer<typeof TimeOfDay>
 
 /** From a time to a later one of the same day. */
@@ -46,7 +48,11 @@ export const DateException = z.strictObject({ date: CalendarDate, here: TimeSpan
 export type DateException = z.infer<typeof DateException>
 
 /** Money in integer cents of the home's currency, 0 to 1,000,000.00. */
-export const Cents = z.number().int('Money is in whole cents').min(0, 'Money cannot be negative').max(100_000_000, 'At most 1,000,000.00')
+export const Cents = z
+  .number()
+  .int('Money is in whole cents')
+  .min(0, 'Money cannot be negative')
+  .max(100_000_000, 'At most 1,000,000.00')
 export type Cents = z.infer<typeof Cents>
 
 /** A quantity in a material's base unit, 0 to 10,000,000. */
@@ -65,7 +71,10 @@ export const Line = z
   .max(120, 'Use at most 120 characters')
   .regex(/^[^\p{Cc}]*$/u, 'Use plain text on one line')
 /** A line that may be empty. */
-export const OptionalLine = z.string().max(120, 'Use at most 120 characters').regex(/^[^\p{Cc}]*$/u, 'Use plain text on one line')
+export const OptionalLine = z
+  .string()
+  .max(120, 'Use at most 120 characters')
+  .regex(/^[^\p{Cc}]*$/u, 'Use plain text on one line')
 /** A sentence or two, 1 to 400 characters. */
 export const Sentence = z.string().min(1, 'This cannot be empty').max(400, 'Use at most 400 characters')
 /** Free text, up to 4,000 characters. */
@@ -78,22 +87,52 @@ export type Stage = z.infer<typeof Stage>
 
 /** Learning domains. */
 export const DOMAINS = [
-  'language', 'early-math', 'science', 'creative-arts', 'music-movement', 'sensory',
-  'fine-motor', 'gross-motor', 'practical-life', 'social-emotional', 'world',
+  'language',
+  'early-math',
+  'science',
+  'creative-arts',
+  'music-movement',
+  'sensory',
+  'fine-motor',
+  'gross-motor',
+  'practical-life',
+  'social-emotional',
+  'world',
 ] as const
 export const LearningDomain = z.enum(DOMAINS)
 export type LearningDomain = z.infer<typeof LearningDomain>
 
 /** Kinds of learning center. */
 export const CENTER_KINDS = [
-  'blocks', 'pretend', 'discovery', 'mark-making', 'glow-table', 'easel', 'sensory-bin',
-  'tray-shelf', 'art-table', 'dough-table', 'book-nook', 'circle', 'outdoors',
+  'blocks',
+  'pretend',
+  'discovery',
+  'mark-making',
+  'glow-table',
+  'easel',
+  'sensory-bin',
+  'tray-shelf',
+  'art-table',
+  'dough-table',
+  'book-nook',
+  'circle',
+  'outdoors',
 ] as const
 export const CenterKind = z.enum(CENTER_KINDS)
 export type CenterKind = z.infer<typeof CenterKind>
 
 /** The nine major food allergens of US law (FASTER Act, 2021); a home may add its own in the same form. */
-export const MAJOR_ALLERGENS = ['milk', 'egg', 'fish', 'shellfish', 'tree-nuts', 'peanuts', 'wheat', 'soy', 'sesame'] as const
+export const MAJOR_ALLERGENS = [
+  'milk',
+  'egg',
+  'fish',
+  'shellfish',
+  'tree-nuts',
+  'peanuts',
+  'wheat',
+  'soy',
+  'sesame',
+] as const
 export const Allergen = z.string().regex(/^[a-z][a-z-]{1,39}$/, 'Use lower-case letters and hyphens')
 export type Allergen = z.infer<typeof Allergen>
 

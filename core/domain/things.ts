@@ -13,8 +13,18 @@ import { FamilyPromise, Idea, Purchase, Unit } from './unit'
 
 /** Every kind of row that people edit, with its schema. Form, API, file and store all go through this table. */
 export const THINGS = {
-  home: Home, child: Child, adult: Adult, center: Center, material: Material, activity: Activity,
-  unit: Unit, idea: Idea, placement: Placement, purchase: Purchase, promise: FamilyPromise, stock: StockEntry,
+  home: Home,
+  child: Child,
+  adult: Adult,
+  center: Center,
+  material: Material,
+  activity: Activity,
+  unit: Unit,
+  idea: Idea,
+  placement: Placement,
+  purchase: Purchase,
+  promise: FamilyPromise,
+  stock: StockEntry,
 } as const
 export type ThingKind = keyof typeof THINGS
 export type ThingOf<K extends ThingKind> = z.infer<(typeof THINGS)[K]>
@@ -36,10 +46,24 @@ function putOf<K extends ThingKind>(kind: K) {
 }
 
 const Put = z.discriminatedUnion('kind', [
-  putOf('home'), putOf('child'), putOf('adult'), putOf('center'), putOf('material'), putOf('activity'),
-  putOf('unit'), putOf('idea'), putOf('placement'), putOf('purchase'), putOf('promise'),
+  putOf('home'),
+  putOf('child'),
+  putOf('adult'),
+  putOf('center'),
+  putOf('material'),
+  putOf('activity'),
+  putOf('unit'),
+  putOf('idea'),
+  putOf('placement'),
+  putOf('purchase'),
+  putOf('promise'),
 ])
-const Remove = z.strictObject({ op: z.literal('remove'), kind: z.enum(THING_KINDS as [ThingKind, ...ThingKind[]]), id: Id, base: Version })
+const Remove = z.strictObject({
+  op: z.literal('remove'),
+  kind: z.enum(THING_KINDS as [ThingKind, ...ThingKind[]]),
+  id: Id,
+  base: Version,
+})
 
 /** One write: put a whole row, remove it, change what is on hand of a material by an amount, or tick a step. */
 export const Op = z.discriminatedUnion('op', [Put, Remove, StockOp, TickOp])

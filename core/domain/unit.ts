@@ -1,5 +1,16 @@
 import { z } from 'zod'
-import { CalendarDate, Cents, Id, Line, Note, OptionalLine, PlanningStyle, PositiveAmount, Sentence, TimeOfDay } from './primitives'
+import {
+  CalendarDate,
+  Cents,
+  Id,
+  Line,
+  Note,
+  OptionalLine,
+  PlanningStyle,
+  PositiveAmount,
+  Sentence,
+  TimeOfDay,
+} from './primitives'
 
 /** What the thing in the hand is made of: decides whether it can be washed, frozen in or printed with. */
 export const MADE_OF = ['hard', 'soft', 'paper', 'plant', 'food'] as const
@@ -27,7 +38,18 @@ export const ThemeObject = z.strictObject({
 export type ThemeObject = z.infer<typeof ThemeObject>
 
 /** A theme object of which only the name and the number are known. */
-export const newThemeObject = (name: string, onHand = 0): ThemeObject => ({ name, colours: [], category: '', size: null, onHand, madeOf: null, lives: '', young: '', stages: [], pieceMm: null })
+export const newThemeObject = (name: string, onHand = 0): ThemeObject => ({
+  name,
+  colours: [],
+  category: '',
+  size: null,
+  onHand,
+  madeOf: null,
+  lives: '',
+  young: '',
+  stages: [],
+  pieceMm: null,
+})
 
 /** What a closure inside the unit does: later days slide, or the day is dropped. */
 export const ClosureHandling = z.enum(['slide', 'drop'])
@@ -59,7 +81,13 @@ export const SpecialEvent = z.strictObject({
 export type SpecialEvent = z.infer<typeof SpecialEvent>
 
 /** A special day that leaves the routine as it is. */
-export const newEvent = (day: number, name: string): SpecialEvent => ({ day, name, parts: [], bring: [], inviteOn: null })
+export const newEvent = (day: number, name: string): SpecialEvent => ({
+  day,
+  name,
+  parts: [],
+  bring: [],
+  inviteOn: null,
+})
 
 /** The longest unit: twelve weeks of five days. Most run five to fifteen. */
 export const MAX_UNIT_DAYS = 60
@@ -105,23 +133,45 @@ export const Idea = z
     activityId: Id.nullable(),
     text: z.string().max(2000),
     /** Where it was seen. */
-    link: z.string().max(500).regex(/^(https?:\/\/\S+)?$/i, 'Paste the whole address, with https://').default(''),
+    link: z
+      .string()
+      .max(500)
+      .regex(/^(https?:\/\/\S+)?$/i, 'Paste the whole address, with https://')
+      .default(''),
     page: OptionalLine.default(''),
     /** How it would look, in words. */
     sketch: Note.default(''),
     /** By the stretch's id. */
     stretches: z.record(z.string().max(80), StretchAnswer).default({}),
   })
-  .refine((idea) => idea.activityId !== null || idea.text.trim() !== '', { message: 'Write a few words', path: ['text'] })
-  .refine((idea) => idea.activityId === null || idea.unitId !== null, { message: 'A gathered activity belongs to a unit', path: ['unitId'] })
+  .refine((idea) => idea.activityId !== null || idea.text.trim() !== '', {
+    message: 'Write a few words',
+    path: ['text'],
+  })
+  .refine((idea) => idea.activityId === null || idea.unitId !== null, {
+    message: 'A gathered activity belongs to a unit',
+    path: ['unitId'],
+  })
 export type Idea = z.infer<typeof Idea>
 
 /** An idea of an activity or of a few words, with nothing more said about it. */
-export const newIdea = (id: string, unitId: string | null, activityId: string | null, text = ''): Idea =>
-  ({ id, unitId, activityId, text, link: '', page: '', sketch: '', stretches: {} })
+export const newIdea = (id: string, unitId: string | null, activityId: string | null, text = ''): Idea => ({
+  id,
+  unitId,
+  activityId,
+  text,
+  link: '',
+  page: '',
+  sketch: '',
+  stretches: {},
+})
 
 /** Packs as they were found in a shop. */
-export const BoughtPack = z.strictObject({ size: z.number().int('A pack holds whole units').min(1, 'A pack must hold something').max(10_000_000), count: z.number().int('Packs are whole').min(1).max(1000, 'At most 1,000 packs at once'), price: Cents })
+export const BoughtPack = z.strictObject({
+  size: z.number().int('A pack holds whole units').min(1, 'A pack must hold something').max(10_000_000),
+  count: z.number().int('Packs are whole').min(1).max(1000, 'At most 1,000 packs at once'),
+  price: Cents,
+})
 export type BoughtPack = z.infer<typeof BoughtPack>
 
 /** What was paid for something, for a unit or for the house. */

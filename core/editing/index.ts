@@ -1,2 +1,14 @@
-export { activityFrom, draftOf, emptyDraft, type ActivityDraft, type LineDraft, type NeedDraft, type PrepDraft, type Provenance, type Typed, type VariantKey, type Written } from './activityDraft'
+export {
+  activityFrom,
+  draftOf,
+  emptyDraft,
+  type ActivityDraft,
+  type LineDraft,
+  type NeedDraft,
+  type PrepDraft,
+  type Provenance,
+  type Typed,
+  type VariantKey,
+  type Written,
+} from './activityDraft'
 export { textsOf, variantsFrom, type StageText } from './variants'

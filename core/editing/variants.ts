@@ -13,7 +13,9 @@ const sameStages = (a: readonly Stage[], b: readonly Stage[]) => [...a].sort().j
 
 /** The texts of variants, one for each stage and kind, youngest first. */
 export const textsOf = (variants: readonly Variant[]): StageText[] =>
-  STAGES.flatMap((stage) => variants.filter((variant) => variant.stages.includes(stage)).map(({ kind, how }) => ({ stage, kind, how })))
+  STAGES.flatMap((stage) =>
+    variants.filter((variant) => variant.stages.includes(stage)).map(({ kind, how }) => ({ stage, kind, how })),
+  )
 
 /**
  * One variant for each text, over all stages that share it. A variant keeps the id that it had before where it is for the same stages; a
@@ -30,15 +32,20 @@ export function variantsFrom(texts: readonly StageText[], known: readonly Varian
     if (same) same.stages.push(stage)
     else found.set(`${kind} ${how}`, { id: kind === 'beside' ? `beside-${stage}` : stage, stages: [stage], kind, how })
   }
-  const kept = [...found.values()].map((variant) => known.find((old) => old.kind === variant.kind && sameStages(old.stages, variant.stages)))
+  const kept = [...found.values()].map((variant) =>
+    known.find((old) => old.kind === variant.kind && sameStages(old.stages, variant.stages)),
+  )
   const taken = new Set(kept.flatMap((old) => old?.id ?? []))
-  const orderOf = (id: string) => (known.length ? (known.findIndex((one) => one.id === id) + MOST_VARIANTS) % MOST_VARIANTS : 0)
-  return [...found.values()].map((variant, i) => {
-    const old = kept[i]
-    if (old) return { ...variant, id: old.id, stages: old.stages }
-    let { id } = variant
-    for (let count = 2; taken.has(id); count++) id = `${variant.id}-${count}`
-    taken.add(id)
-    return { ...variant, id }
-  }).sort((a, b) => orderOf(a.id) - orderOf(b.id))
+  const orderOf = (id: string) =>
+    known.length ? (known.findIndex((one) => one.id === id) + MOST_VARIANTS) % MOST_VARIANTS : 0
+  return [...found.values()]
+    .map((variant, i) => {
+      const old = kept[i]
+      if (old) return { ...variant, id: old.id, stages: old.stages }
+      let { id } = variant
+      for (let count = 2; taken.has(id); count++) id = `${variant.id}-${count}`
+      taken.add(id)
+      return { ...variant, id }
+    })
+    .sort((a, b) => orderOf(a.id) - orderOf(b.id))
 }

@@ -1,17 +1,70 @@
 import {
-  Activity, ATTENTIONS, CENTER_KINDS, DOMAINS, GroupForm, STAGES, stepIdsFor, type BaseUnit, type Material, type PrepStep, type Requirement, type Stage, type Variant,
+  Activity,
+  ATTENTIONS,
+  CENTER_KINDS,
+  DOMAINS,
+  GroupForm,
+  STAGES,
+  stepIdsFor,
+  type BaseUnit,
+  type Material,
+  type PrepStep,
+  type Requirement,
+  type Stage,
+  type Variant,
 } from '../domain'
 import { variantsFrom, type StageText } from '../editing/variants'
-import { ATTENTION_NAMES, CENTER_NAMES, DOMAIN_NAMES, ENERGY_NAMES, FORM_NAMES, MESS_NAMES, STAGE_NAMES } from '../format/names'
+import {
+  ATTENTION_NAMES,
+  CENTER_NAMES,
+  DOMAIN_NAMES,
+  ENERGY_NAMES,
+  FORM_NAMES,
+  MESS_NAMES,
+  STAGE_NAMES,
+} from '../format/names'
 
 /** Columns of the activity table, in the order in which it is written. Read by name, in any order and case. */
 export const ACTIVITY_COLUMNS = [
-  'id', 'title', 'aim', 'centers', 'domains', 'form', 'set up minutes', 'do minutes', 'clear minutes', 'energy', 'mess', 'attention', 'stays out', 'dries minutes', 'for the folder',
-  'infant', 'young toddler', 'older toddler', 'preschool', 'school-age', 'materials', 'preparation', 'steps', 'ask', 'look for', 'easier', 'harder', 'tidy up', 'archived',
+  'id',
+  'title',
+  'aim',
+  'centers',
+  'domains',
+  'form',
+  'set up minutes',
+  'do minutes',
+  'clear minutes',
+  'energy',
+  'mess',
+  'attention',
+  'stays out',
+  'dries minutes',
+  'for the folder',
+  'infant',
+  'young toddler',
+  'older toddler',
+  'preschool',
+  'school-age',
+  'materials',
+  'preparation',
+  'steps',
+  'ask',
+  'look for',
+  'easier',
+  'harder',
+  'tidy up',
+  'archived',
 ] as const
 export type ActivityColumn = (typeof ACTIVITY_COLUMNS)[number]
 const NEEDED: ActivityColumn[] = ['title', 'aim', 'centers', 'domains', 'do minutes', 'steps']
-const STAGE_COLUMN: Record<Stage, ActivityColumn> = { infant: 'infant', 'young-toddler': 'young toddler', 'older-toddler': 'older toddler', preschool: 'preschool', 'school-age': 'school-age' }
+const STAGE_COLUMN: Record<Stage, ActivityColumn> = {
+  infant: 'infant',
+  'young-toddler': 'young toddler',
+  'older-toddler': 'older toddler',
+  preschool: 'preschool',
+  'school-age': 'school-age',
+}
 /** The most activities in one file. */
 export const MOST_ROWS = 10_000
 
@@ -22,11 +75,19 @@ export interface RowFault {
   message: string
 }
 
-const lines = (cell: string): string[] => cell.split(/\r?\n|\s\|\s/).map((line) => line.trim()).filter(Boolean)
+const lines = (cell: string): string[] =>
+  cell
+    .split(/\r?\n|\s\|\s/)
+    .map((line) => line.trim())
+    .filter(Boolean)
 const BY = { child: 'per child', 'set-up': 'for the set-up' } as const
 
 /** One line for a requirement: "2 each craft sticks per child +10% (only preschool) (adult) (or buttons) [its-id]". */
-function requirementLine(requirement: Requirement, activity: Activity, materials: ReadonlyMap<string, Material>): string {
+function requirementLine(
+  requirement: Requirement,
+  activity: Activity,
+  materials: ReadonlyMap<string, Material>,
+): string {
   const material = materials.get(requirement.materialId)
   const basis = requirement.basis.by === 'group' ? `per group of ${requirement.basis.of}` : BY[requirement.basis.by]
   const only = requirement.variants?.map((id) => {
@@ -35,27 +96,71 @@ function requirementLine(requirement: Requirement, activity: Activity, materials
   })
   return [
     `${requirement.quantity} ${material?.unit ?? 'each'} ${material?.name ?? requirement.materialId} ${basis}`,
-    requirement.spare ? `+${Number((requirement.spare * 100).toFixed(6))}%` : '', only ? `(only ${only.join('; ')})` : '', requirement.reach === 'adult' ? '(adult)' : '',
-    requirement.alternatives.length ? `(or ${requirement.alternatives.map((id) => materials.get(id)?.name ?? id).join('; ')})` : '', requirement.id === requirement.materialId ? '' : `[${requirement.id}]`,
-  ].filter(Boolean).join(' ')
+    requirement.spare ? `+${Number((requirement.spare * 100).toFixed(6))}%` : '',
+    only ? `(only ${only.join('; ')})` : '',
+    requirement.reach === 'adult' ? '(adult)' : '',
+    requirement.alternatives.length
+      ? `(or ${requirement.alternatives.map((id) => materials.get(id)?.name ?? id).join('; ')})`
+      : '',
+    requirement.id === requirement.materialId ? '' : `[${requirement.id}]`,
+  ]
+    .filter(Boolean)
+    .join(' ')
 }
 /** One line for a preparation step: "10 min, then 60 min: Cut strips (in pieces) (uses ribbon-strip) [its-id]". */
 const prepLine = (step: PrepStep): string =>
-  [`${step.minutes} min${step.wait === 'overnight' ? ', then overnight' : step.wait ? `, then ${step.wait} min` : ''}: ${step.text}`, step.splits ? '(in pieces)' : '', step.uses.length ? `(uses ${step.uses.join('; ')})` : '', `[${step.id}]`].filter(Boolean).join(' ')
+  [
+    `${step.minutes} min${step.wait === 'overnight' ? ', then overnight' : step.wait ? `, then ${step.wait} min` : ''}: ${step.text}`,
+    step.splits ? '(in pieces)' : '',
+    step.uses.length ? `(uses ${step.uses.join('; ')})` : '',
+    `[${step.id}]`,
+  ]
+    .filter(Boolean)
+    .join(' ')
 
 /** Activities as rows of cells, the header first. */
 export function activityRows(activities: readonly Activity[], materials: ReadonlyMap<string, Material>): string[][] {
-  return [[...ACTIVITY_COLUMNS], ...activities.map((one) => {
-    const cells: Record<ActivityColumn, string> = {
-      id: one.id, title: one.title, aim: one.aim, centers: one.centers.map((kind) => CENTER_NAMES[kind]).join('; '), domains: one.domains.map((domain) => DOMAIN_NAMES[domain]).join('; '),
-      form: FORM_NAMES[one.form], 'set up minutes': String(one.minutes.setUp), 'do minutes': String(one.minutes.do), 'clear minutes': String(one.minutes.clear),
-      energy: ENERGY_NAMES[one.energy], mess: MESS_NAMES[one.mess], attention: ATTENTION_NAMES[one.attention], 'stays out': one.standing ? 'yes' : 'no', 'dries minutes': String(one.dries), 'for the folder': one.folder ? 'yes' : 'no',
-      ...(Object.fromEntries(STAGES.map((stage) => [STAGE_COLUMN[stage], one.variants.filter((variant) => variant.stages.includes(stage)).map((variant) => `${variant.kind === 'beside' ? 'beside: ' : ''}${variant.how}`).join('\n')])) as Record<'infant', string>),
-      materials: one.requirements.map((requirement) => requirementLine(requirement, one, materials)).join('\n'), preparation: one.prep.map(prepLine).join('\n'),
-      steps: one.steps.join('\n'), ask: one.say.join('\n'), 'look for': one.lookFor.join('\n'), easier: one.easier, harder: one.harder, 'tidy up': one.tidy, archived: one.archived ? 'yes' : 'no',
-    } as Record<ActivityColumn, string>
-    return ACTIVITY_COLUMNS.map((column) => cells[column])
-  })]
+  return [
+    [...ACTIVITY_COLUMNS],
+    ...activities.map((one) => {
+      const cells: Record<ActivityColumn, string> = {
+        id: one.id,
+        title: one.title,
+        aim: one.aim,
+        centers: one.centers.map((kind) => CENTER_NAMES[kind]).join('; '),
+        domains: one.domains.map((domain) => DOMAIN_NAMES[domain]).join('; '),
+        form: FORM_NAMES[one.form],
+        'set up minutes': String(one.minutes.setUp),
+        'do minutes': String(one.minutes.do),
+        'clear minutes': String(one.minutes.clear),
+        energy: ENERGY_NAMES[one.energy],
+        mess: MESS_NAMES[one.mess],
+        attention: ATTENTION_NAMES[one.attention],
+        'stays out': one.standing ? 'yes' : 'no',
+        'dries minutes': String(one.dries),
+        'for the folder': one.folder ? 'yes' : 'no',
+        ...(Object.fromEntries(
+          STAGES.map((stage) => [
+            STAGE_COLUMN[stage],
+            one.variants
+              .filter((variant) => variant.stages.includes(stage))
+              .map((variant) => `${variant.kind === 'beside' ? 'beside: ' : ''}${variant.how}`)
+              .join('\n'),
+          ]),
+        ) as Record<'infant', string>),
+        materials: one.requirements.map((requirement) => requirementLine(requirement, one, materials)).join('\n'),
+        preparation: one.prep.map(prepLine).join('\n'),
+        steps: one.steps.join('\n'),
+        ask: one.say.join('\n'),
+        'look for': one.lookFor.join('\n'),
+        easier: one.easier,
+        harder: one.harder,
+        'tidy up': one.tidy,
+        archived: one.archived ? 'yes' : 'no',
+      } as Record<ActivityColumn, string>
+      return ACTIVITY_COLUMNS.map((column) => cells[column])
+    }),
+  ]
 }
 
 /** What a reader of rows must know of the home. */
@@ -74,7 +179,8 @@ function codeOf<T extends string | number>(text: string, names: readonly (readon
   const wanted = normal(text)
   return names.find(([code, name]) => normal(name) === wanted || normal(String(code)) === wanted)?.[0]
 }
-const pairs = <T extends string>(codes: readonly T[], names: Record<T, string>) => codes.map((code) => [code, names[code]] as const)
+const pairs = <T extends string>(codes: readonly T[], names: Record<T, string>) =>
+  codes.map((code) => [code, names[code]] as const)
 const CENTERS = pairs(CENTER_KINDS, CENTER_NAMES)
 const DOMAIN_PAIRS = pairs(DOMAINS, DOMAIN_NAMES)
 const FORMS = pairs(GroupForm.options, FORM_NAMES)
@@ -83,11 +189,17 @@ const ENERGIES = [-1, 0, 1, 2].map((code) => [code, ENERGY_NAMES[code]] as const
 const MESSES = [0, 1, 2, 3].map((code) => [code, MESS_NAMES[code as 0]] as const)
 const STAGE_PAIRS = pairs(STAGES, STAGE_NAMES)
 
-const REQUIREMENT = /^(\d+(?:\.\d+)?)\s+(?:(each|g|ml|cm|sheets?)\s+)?(.+?)\s+(per child|per group of (\d+)|for the set-up)(?=\s|$)(.*)$/i
+const REQUIREMENT =
+  /^(\d+(?:\.\d+)?)\s+(?:(each|g|ml|cm|sheets?)\s+)?(.+?)\s+(per child|per group of (\d+)|for the set-up)(?=\s|$)(.*)$/i
 const PREP = /^(\d+)\s*min(?:,\s*then\s+(overnight|(\d+)\s*min))?\s*:\s*(.+)$/i
 const bracket = (text: string, word: string): string[] | null => {
   const found = new RegExp(`\\(${word}\\s+([^)]*)\\)`, 'i').exec(text)
-  return found ? found[1].split(';').map((part) => part.trim()).filter(Boolean) : null
+  return found
+    ? found[1]
+        .split(';')
+        .map((part) => part.trim())
+        .filter(Boolean)
+    : null
 }
 const idIn = (text: string): string | undefined => /\[([a-z0-9-]+)\]\s*$/.exec(text)?.[1]
 
@@ -96,26 +208,41 @@ class RowReader {
   readonly faults: RowFault[] = []
   private readonly byName: Map<string, Material>
 
-  constructor(private readonly at: Map<ActivityColumn, number>, private readonly context: CsvContext) {
-    this.byName = new Map(context.materials.flatMap((one) => [[normal(one.name), one] as const, [one.id, one] as const]))
+  constructor(
+    private readonly at: Map<ActivityColumn, number>,
+    private readonly context: CsvContext,
+  ) {
+    this.byName = new Map(
+      context.materials.flatMap((one) => [[normal(one.name), one] as const, [one.id, one] as const]),
+    )
   }
 
   read(row: readonly string[], line: number): Activity | null {
     const before = this.faults.length
     const cell = (column: ActivityColumn) => (row[this.at.get(column) ?? -1] ?? '').trim()
     const fail = (column: string, message: string) => void this.faults.push({ line, column, message })
-    const code = <T extends string | number>(column: ActivityColumn, names: readonly (readonly [T, string])[], otherwise: T): T => {
+    const code = <T extends string | number>(
+      column: ActivityColumn,
+      names: readonly (readonly [T, string])[],
+      otherwise: T,
+    ): T => {
       if (!cell(column)) return otherwise
       const found = codeOf(cell(column), names)
-      if (found === undefined) fail(column, `“${cell(column).slice(0, 40)}” is none of: ${names.map(([, name]) => name).join(', ')}`)
+      if (found === undefined)
+        fail(column, `“${cell(column).slice(0, 40)}” is none of: ${names.map(([, name]) => name).join(', ')}`)
       return found ?? otherwise
     }
     const codes = <T extends string>(column: ActivityColumn, names: readonly (readonly [T, string])[]): T[] =>
-      cell(column).split(/[;\n]/).map((text) => text.trim()).filter(Boolean).flatMap((text) => {
-        const found = codeOf(text, names)
-        if (found === undefined) fail(column, `“${text.slice(0, 40)}” is none of: ${names.map(([, name]) => name).join(', ')}`)
-        return found ?? []
-      })
+      cell(column)
+        .split(/[;\n]/)
+        .map((text) => text.trim())
+        .filter(Boolean)
+        .flatMap((text) => {
+          const found = codeOf(text, names)
+          if (found === undefined)
+            fail(column, `“${text.slice(0, 40)}” is none of: ${names.map(([, name]) => name).join(', ')}`)
+          return found ?? []
+        })
     const minutes = (column: ActivityColumn, otherwise: number) => {
       if (!cell(column)) return otherwise
       if (!/^\d{1,4}$/.test(cell(column))) fail(column, `“${cell(column).slice(0, 40)}” is no number of minutes`)
@@ -125,18 +252,50 @@ class RowReader {
       if (cell(column) && !/^(yes|no|true|false|0|1)$/i.test(cell(column))) fail(column, 'Write yes or no')
       return /^(yes|true|1)$/i.test(cell(column))
     }
-    const known = this.context.activities.find((one) => one.id === cell('id')) ?? this.context.activities.find((one) => normal(one.title) === normal(cell('title')))
-    if (known && !cell('id') && known.source === 'shipped') fail('title', 'An activity of the library has this title. Give yours another, or write its id to change it')
+    const known =
+      this.context.activities.find((one) => one.id === cell('id')) ??
+      this.context.activities.find((one) => normal(one.title) === normal(cell('title')))
+    if (known && !cell('id') && known.source === 'shipped')
+      fail('title', 'An activity of the library has this title. Give yours another, or write its id to change it')
     const variants = this.variants(row, known)
-    const requirements = lines(cell('materials')).map((text) => this.requirement(text, variants, (message) => fail('materials', message)))
+    const requirements = lines(cell('materials')).map((text) =>
+      this.requirement(text, variants, (message) => fail('materials', message)),
+    )
     const kept = requirements.filter((one): one is Requirement => one !== null)
     const activity = {
-      id: known?.id ?? (cell('id') || this.context.newId()), title: cell('title'), aim: cell('aim'), centers: codes('centers', CENTERS), domains: codes('domains', DOMAIN_PAIRS), form: code('form', FORMS, 'small-group'),
-      minutes: { setUp: minutes('set up minutes', 0), do: minutes('do minutes', 0), clear: minutes('clear minutes', 0) },
-      energy: code('energy', ENERGIES, 0), mess: code('mess', MESSES, 0), attention: code('attention', ATTENTION_PAIRS, 'nearby'), standing: yes('stays out'), dries: minutes('dries minutes', 0), folder: yes('for the folder'),
-      variants, requirements: kept, prep: lines(cell('preparation')).flatMap((text, i) => this.prep(text, i, kept, (message) => fail('preparation', message))),
-      steps: lines(cell('steps')), stepIds: stepIdsFor(lines(cell('steps')), known), say: lines(cell('ask')), lookFor: lines(cell('look for')), easier: cell('easier'), harder: cell('harder'), tidy: cell('tidy up'),
-      source: known?.source ?? 'own', pattern: known?.pattern ?? null, origin: known?.origin ?? null, archived: yes('archived'),
+      id: known?.id ?? (cell('id') || this.context.newId()),
+      title: cell('title'),
+      aim: cell('aim'),
+      centers: codes('centers', CENTERS),
+      domains: codes('domains', DOMAIN_PAIRS),
+      form: code('form', FORMS, 'small-group'),
+      minutes: {
+        setUp: minutes('set up minutes', 0),
+        do: minutes('do minutes', 0),
+        clear: minutes('clear minutes', 0),
+      },
+      energy: code('energy', ENERGIES, 0),
+      mess: code('mess', MESSES, 0),
+      attention: code('attention', ATTENTION_PAIRS, 'nearby'),
+      standing: yes('stays out'),
+      dries: minutes('dries minutes', 0),
+      folder: yes('for the folder'),
+      variants,
+      requirements: kept,
+      prep: lines(cell('preparation')).flatMap((text, i) =>
+        this.prep(text, i, kept, (message) => fail('preparation', message)),
+      ),
+      steps: lines(cell('steps')),
+      stepIds: stepIdsFor(lines(cell('steps')), known),
+      say: lines(cell('ask')),
+      lookFor: lines(cell('look for')),
+      easier: cell('easier'),
+      harder: cell('harder'),
+      tidy: cell('tidy up'),
+      source: known?.source ?? 'own',
+      pattern: known?.pattern ?? null,
+      origin: known?.origin ?? null,
+      archived: yes('archived'),
     }
     const checked = Activity.safeParse(activity)
     if (checked.success) return this.faults.length === before ? checked.data : null
@@ -151,8 +310,13 @@ class RowReader {
   }
 
   private variants(row: readonly string[], known: Activity | undefined): Variant[] {
-    const texts = STAGES.flatMap((stage) => lines(row[this.at.get(STAGE_COLUMN[stage]) ?? -1] ?? '').map((text): StageText =>
-      ({ stage, kind: /^beside:\s*/i.test(text) ? 'beside' : 'does', how: text.replace(/^beside:\s*/i, '') })))
+    const texts = STAGES.flatMap((stage) =>
+      lines(row[this.at.get(STAGE_COLUMN[stage]) ?? -1] ?? '').map((text): StageText => ({
+        stage,
+        kind: /^beside:\s*/i.test(text) ? 'beside' : 'does',
+        how: text.replace(/^beside:\s*/i, ''),
+      })),
+    )
     return variantsFrom(texts, known?.variants)
   }
 
@@ -165,18 +329,24 @@ class RowReader {
     const [, quantity, unit, name, basis, of, tail] = parts
     const material = this.byName.get(normal(name))
     if (!material) {
-      fail(`There is no material “${name.slice(0, 60)}”. Add it to the pantry first, or write its name as it stands there`)
+      fail(
+        `There is no material “${name.slice(0, 60)}”. Add it to the pantry first, or write its name as it stands there`,
+      )
       return null
     }
     const given = unit?.toLowerCase().replace('sheets', 'sheet') as BaseUnit | undefined
     if (given && given !== material.unit) fail(`${material.name} is counted in ${material.unit}, not in ${given}`)
-    const only = bracket(tail, 'only')?.map((word) => {
-      const beside = /^beside\s+/i.test(word)
-      const stage = codeOf(word.replace(/^beside\s+/i, ''), STAGE_PAIRS)
-      const variant = variants.find((one) => one.kind === (beside ? 'beside' : 'does') && stage && one.stages.includes(stage))
-      if (!variant) fail(`“only ${word}”: no variant is for that stage`)
-      return variant?.id
-    }).filter((id): id is string => Boolean(id))
+    const only = bracket(tail, 'only')
+      ?.map((word) => {
+        const beside = /^beside\s+/i.test(word)
+        const stage = codeOf(word.replace(/^beside\s+/i, ''), STAGE_PAIRS)
+        const variant = variants.find(
+          (one) => one.kind === (beside ? 'beside' : 'does') && stage && one.stages.includes(stage),
+        )
+        if (!variant) fail(`“only ${word}”: no variant is for that stage`)
+        return variant?.id
+      })
+      .filter((id): id is string => Boolean(id))
     const alternatives = (bracket(tail, 'or') ?? []).flatMap((other) => {
       const found = this.byName.get(normal(other))
       if (!found) fail(`There is no material “${other.slice(0, 60)}”`)
@@ -184,13 +354,24 @@ class RowReader {
     })
     const spare = /\+(\d+(?:\.\d+)?)\s*%/.exec(tail)
     return {
-      id: idIn(text) ?? material.id, materialId: material.id, quantity: Number(quantity),
-      basis: basis.toLowerCase() === 'per child' ? { by: 'child' } : of ? { by: 'group', of: Number(of) } : { by: 'set-up' },
-      spare: spare ? Number(spare[1]) / 100 : 0, variants: only?.length ? [...new Set(only)] : null, reach: /\(adult\)/i.test(tail) ? 'adult' : 'children', alternatives,
+      id: idIn(text) ?? material.id,
+      materialId: material.id,
+      quantity: Number(quantity),
+      basis:
+        basis.toLowerCase() === 'per child' ? { by: 'child' } : of ? { by: 'group', of: Number(of) } : { by: 'set-up' },
+      spare: spare ? Number(spare[1]) / 100 : 0,
+      variants: only?.length ? [...new Set(only)] : null,
+      reach: /\(adult\)/i.test(tail) ? 'adult' : 'children',
+      alternatives,
     }
   }
 
-  private prep(text: string, i: number, requirements: readonly Requirement[], fail: (message: string) => void): PrepStep[] {
+  private prep(
+    text: string,
+    i: number,
+    requirements: readonly Requirement[],
+    fail: (message: string) => void,
+  ): PrepStep[] {
     const parts = PREP.exec(text.replace(/\s*\[[a-z0-9-]+\]\s*$/, ''))
     if (!parts) {
       fail(`“${text.slice(0, 60)}” is not understood: write such as “10 min, then overnight: Freeze the blocks”`)
@@ -198,17 +379,35 @@ class RowReader {
     }
     const [, minutes, after, wait, rest] = parts
     const uses = bracket(rest, 'uses') ?? []
-    for (const id of uses) if (!requirements.some((one) => one.id === id)) fail(`“uses ${id}”: no material of this activity has that id`)
-    return [{
-      id: idIn(text) ?? `prep-${i + 1}`, text: rest.replace(/\s*\((in pieces|uses [^)]*)\)/gi, '').trim(), minutes: Number(minutes), wait: /overnight/i.test(after ?? '') ? 'overnight' : Number(wait ?? 0),
-      splits: /\(in pieces\)/i.test(rest), uses: uses.filter((id) => requirements.some((one) => one.id === id)),
-    }]
+    for (const id of uses)
+      if (!requirements.some((one) => one.id === id)) fail(`“uses ${id}”: no material of this activity has that id`)
+    return [
+      {
+        id: idIn(text) ?? `prep-${i + 1}`,
+        text: rest.replace(/\s*\((in pieces|uses [^)]*)\)/gi, '').trim(),
+        minutes: Number(minutes),
+        wait: /overnight/i.test(after ?? '') ? 'overnight' : Number(wait ?? 0),
+        splits: /\(in pieces\)/i.test(rest),
+        uses: uses.filter((id) => requirements.some((one) => one.id === id)),
+      },
+    ]
   }
 }
 
-const COLUMN_OF: Record<string, string> = { lookFor: 'look for', say: 'ask', tidy: 'tidy up', requirements: 'materials', prep: 'preparation', standing: 'stays out', dries: 'dries minutes', folder: 'for the folder', variants: 'infant to school-age' }
+const COLUMN_OF: Record<string, string> = {
+  lookFor: 'look for',
+  say: 'ask',
+  tidy: 'tidy up',
+  requirements: 'materials',
+  prep: 'preparation',
+  standing: 'stays out',
+  dries: 'dries minutes',
+  folder: 'for the folder',
+  variants: 'infant to school-age',
+}
 function columnOf(path: readonly PropertyKey[]): string {
-  if (path[0] === 'minutes') return { setUp: 'set up minutes', do: 'do minutes', clear: 'clear minutes' }[String(path[1])] ?? 'do minutes'
+  if (path[0] === 'minutes')
+    return { setUp: 'set up minutes', do: 'do minutes', clear: 'clear minutes' }[String(path[1])] ?? 'do minutes'
   return COLUMN_OF[String(path[0])] ?? String(path[0])
 }
 
@@ -220,12 +419,33 @@ function columnOf(path: readonly PropertyKey[]): string {
  */
 export function readActivityRows(rows: readonly (readonly string[])[], context: CsvContext): CsvResult {
   const header = (rows[0] ?? []).map(normal)
-  const at = new Map(ACTIVITY_COLUMNS.flatMap((column) => (header.includes(column) ? [[column, header.indexOf(column)] as const] : [])))
+  const at = new Map(
+    ACTIVITY_COLUMNS.flatMap((column) => (header.includes(column) ? [[column, header.indexOf(column)] as const] : [])),
+  )
   const missing = NEEDED.filter((column) => !at.has(column))
-  if (missing.length) return { faults: [{ line: 1, column: missing.join(', '), message: 'The first line has no such column. It names the columns: title, aim, centers, domains and so on' }] }
+  if (missing.length)
+    return {
+      faults: [
+        {
+          line: 1,
+          column: missing.join(', '),
+          message: 'The first line has no such column. It names the columns: title, aim, centers, domains and so on',
+        },
+      ],
+    }
   const body = rows.slice(1)
-  if (!body.some((row) => row.some((cell) => cell.trim()))) return { faults: [{ line: 2, column: 'title', message: 'There is no activity below the first line' }] }
-  if (body.length > MOST_ROWS) return { faults: [{ line: MOST_ROWS + 2, column: '', message: `A file holds at most ${MOST_ROWS} activities; this one has ${body.length}. Part it in two` }] }
+  if (!body.some((row) => row.some((cell) => cell.trim())))
+    return { faults: [{ line: 2, column: 'title', message: 'There is no activity below the first line' }] }
+  if (body.length > MOST_ROWS)
+    return {
+      faults: [
+        {
+          line: MOST_ROWS + 2,
+          column: '',
+          message: `A file holds at most ${MOST_ROWS} activities; this one has ${body.length}. Part it in two`,
+        },
+      ],
+    }
   const reader = new RowReader(at, context)
   const seen = new Map<string, number>()
   const activities = body.flatMap((row, i) => {
@@ -234,7 +454,10 @@ export function readActivityRows(rows: readonly (readonly string[])[], context: 
     const activity = reader.read(row, line)
     const title = normal(row[at.get('title')!] ?? '')
     const id = (row[at.get('id') ?? -1] ?? '').trim()
-    for (const [key, what] of [[`title ${title}`, 'title'], [`id ${id}`, 'id']] as const) {
+    for (const [key, what] of [
+      [`title ${title}`, 'title'],
+      [`id ${id}`, 'id'],
+    ] as const) {
       if (key === 'id ' || !title) continue
       const earlier = seen.get(key)
       if (earlier) reader.faults.push({ line, column: what, message: `Line ${earlier} has the same ${what}` })

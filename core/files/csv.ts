@@ -4,7 +4,8 @@ const RUNS = /^[=+\-@\t\r]/
 /** A cell that no spreadsheet runs as a formula. */
 export const neutralised = (cell: string): string => (RUNS.test(cell) ? `'${cell}` : cell)
 /** A cell as it was before {@link neutralised}. */
-export const plainCell = (cell: string): string => (cell.startsWith("'") && RUNS.test(cell.slice(1)) ? cell.slice(1) : cell)
+export const plainCell = (cell: string): string =>
+  cell.startsWith("'") && RUNS.test(cell.slice(1)) ? cell.slice(1) : cell
 
 /** The separator that a header line uses most: comma, semicolon or tab. */
 export function separatorOf(text: string): ',' | ';' | '\t' {

@@ -1,26 +1,66 @@
-import { CalendarDate, CONDITIONS, Material, newMaterial, UNITS, WAYS, type BaseUnit, type Condition, type Pack, type Way } from '../domain'
+import {
+  CalendarDate,
+  CONDITIONS,
+  Material,
+  newMaterial,
+  UNITS,
+  WAYS,
+  type BaseUnit,
+  type Condition,
+  type Pack,
+  type Way,
+} from '../domain'
 import { readNumber, readQuantity, type Measured } from '../format/amounts'
 import { WAY_NAMES } from '../format/names'
 import { UNMEASURED_MM } from '../theme/theme'
 import type { RowFault } from './activityCsv'
 
 /** Columns of the pantry as a table. What the cautions look at is not among them: that is measured in the hand, not typed in a list. */
-export const PANTRY_COLUMNS = ['id', 'name', 'on hand', 'unit', 'place', 'least', 'condition', 'good until', 'used', 'when short', 'part of the shop', 'keeps days', 'packs'] as const
+export const PANTRY_COLUMNS = [
+  'id',
+  'name',
+  'on hand',
+  'unit',
+  'place',
+  'least',
+  'condition',
+  'good until',
+  'used',
+  'when short',
+  'part of the shop',
+  'keeps days',
+  'packs',
+] as const
 type Column = (typeof PANTRY_COLUMNS)[number]
 
 /** Rows that one file may have: a house of things, many times over. */
 const MOST_ROWS = 20_000
 
-const packLine = (pack: Pack): string => `${pack.size} for ${(pack.price / 100).toFixed(2)} at ${pack.shop}${pack.seen ? ` (${pack.seen})` : ''}`
+const packLine = (pack: Pack): string =>
+  `${pack.size} for ${(pack.price / 100).toFixed(2)} at ${pack.shop}${pack.seen ? ` (${pack.seen})` : ''}`
 const PACK = /^(\d+)\s+for\s+(\d+(?:[.,]\d{1,2})?)\s+at\s+(.+?)(?:\s+\((\d{4}-\d{2}-\d{2})\))?$/i
 const USED: Record<Material['use'], string> = { consumable: 'used up', reusable: 'comes back' }
 
 /** The pantry as rows of cells, the header first. */
 export function pantryRows(materials: readonly Material[]): string[][] {
-  return [[...PANTRY_COLUMNS], ...materials.map((one) => [
-    one.id, one.name, String(one.onHand), one.unit, one.place, one.par === null ? '' : String(one.par), one.condition, one.expires ?? '', USED[one.use], WAY_NAMES[one.way], one.shopPart,
-    one.keepsDays === null ? '' : String(one.keepsDays), one.packs.map(packLine).join('\n'),
-  ])]
+  return [
+    [...PANTRY_COLUMNS],
+    ...materials.map((one) => [
+      one.id,
+      one.name,
+      String(one.onHand),
+      one.unit,
+      one.place,
+      one.par === null ? '' : String(one.par),
+      one.condition,
+      one.expires ?? '',
+      USED[one.use],
+      WAY_NAMES[one.way],
+      one.shopPart,
+      one.keepsDays === null ? '' : String(one.keepsDays),
+      one.packs.map(packLine).join('\n'),
+    ]),
+  ]
 }
 
 /** What a reader of rows must know of the home. */
@@ -35,7 +75,15 @@ export interface PantryContext {
 export type PantryResult = { materials: Material[]; faults?: undefined } | { materials?: undefined; faults: RowFault[] }
 
 const normal = (text: string) => text.trim().toLowerCase().replace(/\s+/g, ' ')
-const FIELD_COLUMN: Record<string, Column> = { onHand: 'on hand', par: 'least', expires: 'good until', shopPart: 'part of the shop', keepsDays: 'keeps days', use: 'used', way: 'when short' }
+const FIELD_COLUMN: Record<string, Column> = {
+  onHand: 'on hand',
+  par: 'least',
+  expires: 'good until',
+  shopPart: 'part of the shop',
+  keepsDays: 'keeps days',
+  use: 'used',
+  way: 'when short',
+}
 
 /**
  * Materials from rows of cells: all of them, or every fault by line and column and none. Columns are found by name; one that is not there
@@ -46,36 +94,82 @@ const FIELD_COLUMN: Record<string, Column> = { onHand: 'on hand', par: 'least', 
  */
 export function readPantryRows(rows: readonly (readonly string[])[], context: PantryContext): PantryResult {
   const header = (rows[0] ?? []).map(normal)
-  const at = new Map(PANTRY_COLUMNS.flatMap((column) => (header.includes(column) ? [[column, header.indexOf(column)] as const] : [])))
-  if (!at.has('name')) return { faults: [{ line: 1, column: 'name', message: 'The first line has no such column. It names the columns: name, on hand, unit, place and so on' }] }
+  const at = new Map(
+    PANTRY_COLUMNS.flatMap((column) => (header.includes(column) ? [[column, header.indexOf(column)] as const] : [])),
+  )
+  if (!at.has('name'))
+    return {
+      faults: [
+        {
+          line: 1,
+          column: 'name',
+          message: 'The first line has no such column. It names the columns: name, on hand, unit, place and so on',
+        },
+      ],
+    }
   const body = rows.slice(1).flatMap((row, i) => (row.some((cell) => cell.trim()) ? [{ row, line: i + 2 }] : []))
   if (!body.length) return { faults: [{ line: 2, column: 'name', message: 'There is nothing below the first line' }] }
-  if (body.length > MOST_ROWS) return { faults: [{ line: MOST_ROWS + 2, column: '', message: `A file holds at most ${MOST_ROWS} things; this one has ${body.length}. Part it in two` }] }
+  if (body.length > MOST_ROWS)
+    return {
+      faults: [
+        {
+          line: MOST_ROWS + 2,
+          column: '',
+          message: `A file holds at most ${MOST_ROWS} things; this one has ${body.length}. Part it in two`,
+        },
+      ],
+    }
   const faults: RowFault[] = []
   const seen = new Map<string, number>()
   const byId = new Map(context.materials.map((one) => [one.id, one]))
   const byName = new Map(context.materials.map((one) => [normal(one.name), one]))
   const materials = body.flatMap(({ row, line }): Material[] => {
     const before = faults.length
-    const cell = (column: Column): string | undefined => (at.has(column) ? (row[at.get(column)!] ?? '').trim() : undefined)
+    const cell = (column: Column): string | undefined =>
+      at.has(column) ? (row[at.get(column)!] ?? '').trim() : undefined
     const fail = (column: string, message: string) => void faults.push({ line, column, message })
     const read = reader(cell, fail, context.measures)
     const name = cell('name') ?? ''
     const known = byId.get(cell('id') ?? '') ?? byName.get(normal(name))
     const id = known?.id ?? (cell('id') || context.newId())
-    const base = known ?? { ...newMaterial(id, name), safety: { ...newMaterial(id, name).safety, partMm: UNMEASURED_MM } }
+    const base = known ?? {
+      ...newMaterial(id, name),
+      safety: { ...newMaterial(id, name).safety, partMm: UNMEASURED_MM },
+    }
     const key = known?.id ?? normal(name)
     const earlier = seen.get(key)
     if (earlier) fail('name', `Line ${earlier} is of the same thing`)
     seen.set(key, line)
-    const unit: BaseUnit = read.code<BaseUnit>('unit', UNITS.map((one) => [one, one] as const)) ?? base.unit
+    const unit: BaseUnit =
+      read.code<BaseUnit>(
+        'unit',
+        UNITS.map((one) => [one, one] as const),
+      ) ?? base.unit
     if (known && unit !== known.unit) fail('unit', `${known.name} is counted in ${known.unit}, not in ${unit}`)
     const onHand = read.amount('on hand', { unit, density: base.density }) ?? base.onHand
     const checked = Material.safeParse({
-      ...base, name: known && !cell('id') ? known.name : name, unit,
-      onHand, counted: base.counted || onHand !== base.onHand, place: cell('place') ?? base.place, par: cell('least') === undefined ? base.par : (read.amount('least', { unit, density: base.density }) ?? null), condition: read.code<Condition>('condition', CONDITIONS.map((one) => [one, one] as const)) ?? base.condition,
-      expires: read.date('good until', base.expires), use: read.code<Material['use']>('used', Object.entries(USED) as [Material['use'], string][]) ?? base.use, way: read.code<Way>('when short', WAYS.map((one) => [one, WAY_NAMES[one]] as const)) ?? base.way,
-      shopPart: cell('part of the shop') || base.shopPart, keepsDays: read.optional('keeps days', base.keepsDays), packs: read.packs(base.packs),
+      ...base,
+      name: known && !cell('id') ? known.name : name,
+      unit,
+      onHand,
+      counted: base.counted || onHand !== base.onHand,
+      place: cell('place') ?? base.place,
+      par: cell('least') === undefined ? base.par : (read.amount('least', { unit, density: base.density }) ?? null),
+      condition:
+        read.code<Condition>(
+          'condition',
+          CONDITIONS.map((one) => [one, one] as const),
+        ) ?? base.condition,
+      expires: read.date('good until', base.expires),
+      use: read.code<Material['use']>('used', Object.entries(USED) as [Material['use'], string][]) ?? base.use,
+      way:
+        read.code<Way>(
+          'when short',
+          WAYS.map((one) => [one, WAY_NAMES[one]] as const),
+        ) ?? base.way,
+      shopPart: cell('part of the shop') || base.shopPart,
+      keepsDays: read.optional('keeps days', base.keepsDays),
+      packs: read.packs(base.packs),
     })
     if (checked.success) return faults.length === before ? [checked.data] : []
     const named = new Set(faults.slice(before).map((fault) => fault.column))
@@ -90,7 +184,11 @@ export function readPantryRows(rows: readonly (readonly string[])[], context: Pa
 }
 
 /** Reads the cells of one row; what cannot be read is a fault of its column. */
-function reader(cell: (column: Column) => string | undefined, fail: (column: string, message: string) => void, measures: PantryContext['measures']) {
+function reader(
+  cell: (column: Column) => string | undefined,
+  fail: (column: string, message: string) => void,
+  measures: PantryContext['measures'],
+) {
   const number = (column: Column): number | undefined => {
     const text = cell(column)
     if (!text) return undefined
@@ -109,7 +207,8 @@ function reader(cell: (column: Column) => string | undefined, fail: (column: str
       return quantity
     },
     /** A column that is there and empty says that there is none. */
-    optional: (column: Column, otherwise: number | null): number | null => (cell(column) === undefined ? otherwise : (number(column) ?? null)),
+    optional: (column: Column, otherwise: number | null): number | null =>
+      cell(column) === undefined ? otherwise : (number(column) ?? null),
     date: (column: Column, otherwise: string | null): string | null => {
       const text = cell(column)
       if (text === undefined) return otherwise
@@ -126,13 +225,26 @@ function reader(cell: (column: Column) => string | undefined, fail: (column: str
     packs: (otherwise: Pack[]): Pack[] => {
       const text = cell('packs')
       if (text === undefined) return otherwise
-      return text.split(/[;\n]/).map((part) => part.trim()).filter(Boolean).flatMap((part): Pack[] => {
-        const [, size, price, shop, date] = PACK.exec(part) ?? []
-        if (!size) fail('packs', `“${part.slice(0, 60)}” is not understood: write such as “50 for 1.25 at the dollar aisle”`)
-        else if (Number(size) < 1) fail('packs', 'A pack must hold something')
-        else return [{ size: Number(size), price: Math.round(Number(price.replace(',', '.')) * 100), shop, seen: date ?? null }]
-        return []
-      })
+      return text
+        .split(/[;\n]/)
+        .map((part) => part.trim())
+        .filter(Boolean)
+        .flatMap((part): Pack[] => {
+          const [, size, price, shop, date] = PACK.exec(part) ?? []
+          if (!size)
+            fail('packs', `“${part.slice(0, 60)}” is not understood: write such as “50 for 1.25 at the dollar aisle”`)
+          else if (Number(size) < 1) fail('packs', 'A pack must hold something')
+          else
+            return [
+              {
+                size: Number(size),
+                price: Math.round(Number(price.replace(',', '.')) * 100),
+                shop,
+                seen: date ?? null,
+              },
+            ]
+          return []
+        })
     },
   }
 }

@@ -1,5 +1,23 @@
 import { z } from 'zod'
-import { Activity, Adult, Center, Child, FamilyPromise, Home, Idea, Material, Placement, Purchase, StockEntry, THINGS, Unit, type Op, type Row, type ThingKind, type ThingOf } from '../domain'
+import {
+  Activity,
+  Adult,
+  Center,
+  Child,
+  FamilyPromise,
+  Home,
+  Idea,
+  Material,
+  Placement,
+  Purchase,
+  StockEntry,
+  THINGS,
+  Unit,
+  type Op,
+  type Row,
+  type ThingKind,
+  type ThingOf,
+} from '../domain'
 import type { Fault } from '../fault'
 
 /** Version of the plan file that this core writes. It reads this one only. */
@@ -23,14 +41,26 @@ export const PlanFile = z.strictObject({
   placements: z.array(Placement).max(MANY),
   purchases: z.array(Purchase).max(MANY),
   promises: z.array(FamilyPromise).max(MANY).default([]),
-  stock: z.array(StockEntry).max(MANY * 10).default([]),
+  stock: z
+    .array(StockEntry)
+    .max(MANY * 10)
+    .default([]),
 })
 export type PlanFile = z.infer<typeof PlanFile>
 
 /** Lists of a plan file with the kind of thing in each, in an order in which each only refers to earlier ones. */
 export const FILE_LISTS = [
-  ['children', 'child'], ['adults', 'adult'], ['centers', 'center'], ['materials', 'material'], ['activities', 'activity'],
-  ['units', 'unit'], ['ideas', 'idea'], ['placements', 'placement'], ['purchases', 'purchase'], ['promises', 'promise'], ['stock', 'stock'],
+  ['children', 'child'],
+  ['adults', 'adult'],
+  ['centers', 'center'],
+  ['materials', 'material'],
+  ['activities', 'activity'],
+  ['units', 'unit'],
+  ['ideas', 'idea'],
+  ['placements', 'placement'],
+  ['purchases', 'purchase'],
+  ['promises', 'promise'],
+  ['stock', 'stock'],
 ] as const satisfies [keyof PlanFile, ThingKind][]
 
 /** A reference from one thing to another: by which field, to which kind and id. */
@@ -42,7 +72,8 @@ export interface Reference {
 
 /** Everything that a thing refers to and that must exist. */
 export function referencesOf(kind: ThingKind, value: ThingOf<ThingKind>): Reference[] {
-  const to = (field: string, target: ThingKind, id: string | null): Reference[] => (id === null ? [] : [{ field, kind: target, id }])
+  const to = (field: string, target: ThingKind, id: string | null): Reference[] =>
+    id === null ? [] : [{ field, kind: target, id }]
   switch (kind) {
     case 'activity': {
       const activity = value as Activity
@@ -58,8 +89,10 @@ export function referencesOf(kind: ThingKind, value: ThingOf<ThingKind>): Refere
     case 'placement': {
       const placement = value as Placement
       return [
-        ...to('unitId', 'unit', placement.unitId), ...to('activityId', 'activity', placement.activityId),
-        ...to('centerId', 'center', placement.centerId), ...to('leadId', 'adult', placement.leadId),
+        ...to('unitId', 'unit', placement.unitId),
+        ...to('activityId', 'activity', placement.activityId),
+        ...to('centerId', 'center', placement.centerId),
+        ...to('leadId', 'adult', placement.leadId),
         ...placement.keptOut.flatMap((id, i) => to(`keptOut.${i}`, 'child', id)),
         ...Object.entries(placement.swaps).flatMap(([requirement, id]) => to(`swaps.${requirement}`, 'material', id)),
       ]
@@ -107,7 +140,8 @@ export function canonical(value: unknown): string {
   return JSON.stringify(value, (_, inner: unknown) =>
     inner && typeof inner === 'object' && !Array.isArray(inner)
       ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => (a < b ? -1 : 1)))
-      : inner)
+      : inner,
+  )
 }
 
 /**
@@ -120,10 +154,18 @@ export function canonical(value: unknown): string {
  *   homes are not merged: a child of one would count in the other.
  * @param lived whether the store has children or units of its own
  */
-export function planImport(file: PlanFile, lookup: Lookup, currentHome: Row<'home'> | undefined, lived = false): ImportPlan | { faults: Fault[] } {
+export function planImport(
+  file: PlanFile,
+  lookup: Lookup,
+  currentHome: Row<'home'> | undefined,
+  lived = false,
+): ImportPlan | { faults: Fault[] } {
   const faults: Fault[] = []
   if (file.home && currentHome && lived && file.home.id !== currentHome.value.id) {
-    faults.push({ field: 'home.id', message: `This file is of another home, ${file.home.name}. Two homes are not merged: save one of its units there and bring in that, or begin with an empty house` })
+    faults.push({
+      field: 'home.id',
+      message: `This file is of another home, ${file.home.name}. Two homes are not merged: save one of its units there and bring in that, or begin with an empty house`,
+    })
   }
   const entries: ImportEntry[] = []
   const ops: Op[] = []
@@ -136,7 +178,8 @@ export function planImport(file: PlanFile, lookup: Lookup, currentHome: Row<'hom
   for (const [list, kind] of FILE_LISTS) {
     file[list].forEach((value, i) => {
       const key = `${kind} ${value.id}`
-      if (inFile.has(key)) faults.push({ field: `${list}.${i}.id`, message: `Two of the ${list} have the id ${value.id}` })
+      if (inFile.has(key))
+        faults.push({ field: `${list}.${i}.id`, message: `Two of the ${list} have the id ${value.id}` })
       inFile.set(key, value)
     })
   }
@@ -144,7 +187,10 @@ export function planImport(file: PlanFile, lookup: Lookup, currentHome: Row<'hom
     file[list].forEach((value, i) => {
       for (const reference of referencesOf(kind, value)) {
         if (inFile.has(`${reference.kind} ${reference.id}`) || lookup(reference.kind, reference.id)) continue
-        faults.push({ field: `${list}.${i}.${reference.field}`, message: `No ${reference.kind} has the id ${reference.id}, neither in the file nor here` })
+        faults.push({
+          field: `${list}.${i}.${reference.field}`,
+          message: `No ${reference.kind} has the id ${reference.id}, neither in the file nor here`,
+        })
       }
     })
   }
@@ -165,24 +211,35 @@ export function writePlanFile(all: Omit<PlanFile, 'format' | 'version'>): PlanFi
 /** One unit with the activities, materials and centers it uses; no child, no adult: it can be given to another home. */
 export function unitPlanFile(all: Omit<PlanFile, 'format' | 'version'>, unitId: string): PlanFile {
   const ideas = all.ideas.filter((idea) => idea.unitId === unitId)
-  const placements = all.placements.filter((one) => one.unitId === unitId).map((one) => ({ ...one, leadId: null, keptOut: [] }))
+  const placements = all.placements
+    .filter((one) => one.unitId === unitId)
+    .map((one) => ({ ...one, leadId: null, keptOut: [] }))
   const activityIds = new Set([...ideas.map((idea) => idea.activityId), ...placements.map((one) => one.activityId)])
   const activities = all.activities.filter((activity) => activityIds.has(activity.id))
   const materialIds = new Set([
-    ...activities.flatMap((activity) => activity.requirements.flatMap((requirement) => [requirement.materialId, ...requirement.alternatives])),
+    ...activities.flatMap((activity) =>
+      activity.requirements.flatMap((requirement) => [requirement.materialId, ...requirement.alternatives]),
+    ),
     ...placements.flatMap((one) => Object.values(one.swaps)),
   ])
   const centerIds = new Set(placements.map((one) => one.centerId))
   return writePlanFile({
-    home: null, children: [], adults: [],
+    home: null,
+    children: [],
+    adults: [],
     centers: all.centers.filter((center) => centerIds.has(center.id)),
     materials: all.materials.filter((material) => materialIds.has(material.id)),
     activities,
     units: all.units.filter((unit) => unit.id === unitId),
-    ideas, placements: placements.map((one) => ({ ...one, took: {} })), purchases: [], promises: [], stock: [],
+    ideas,
+    placements: placements.map((one) => ({ ...one, took: {} })),
+    purchases: [],
+    promises: [],
+    stock: [],
   })
 }
 
 /** JSON Schema of every kind of thing and of the plan file, for the interface description. */
 export const jsonSchemaOf = (schema: z.ZodType) => z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' })
-export const thingSchemas = () => Object.fromEntries(Object.entries(THINGS).map(([kind, schema]) => [kind, jsonSchemaOf(schema)]))
+export const thingSchemas = () =>
+  Object.fromEntries(Object.entries(THINGS).map(([kind, schema]) => [kind, jsonSchemaOf(schema)]))

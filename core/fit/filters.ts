@@ -26,16 +26,28 @@ export interface IdeaFilters {
 }
 
 export const NO_FILTERS: IdeaFilters = {
-  everyone: false, nothingToGet: false, quick: false, center: null, domains: [], leadMost: null, messMost: null, energy: null, attentionMost: null, interest: [], sources: [],
+  everyone: false,
+  nothingToGet: false,
+  quick: false,
+  center: null,
+  domains: [],
+  leadMost: null,
+  messMost: null,
+  energy: null,
+  attentionMost: null,
+  interest: [],
+  sources: [],
 }
 
 /** Whether an activity by itself passes; cheap, so it is asked first. */
 function activityPasses(activity: Activity, filters: IdeaFilters): boolean {
   if (filters.center && !activity.centers.includes(filters.center)) return false
-  if (filters.domains.length && !activity.domains.slice(0, 2).some((domain) => filters.domains.includes(domain))) return false
+  if (filters.domains.length && !activity.domains.slice(0, 2).some((domain) => filters.domains.includes(domain)))
+    return false
   if (filters.messMost !== null && activity.mess > filters.messMost) return false
   if (filters.energy !== null && activity.energy !== filters.energy) return false
-  if (filters.attentionMost && ATTENTIONS.indexOf(activity.attention) > ATTENTIONS.indexOf(filters.attentionMost)) return false
+  if (filters.attentionMost && ATTENTIONS.indexOf(activity.attention) > ATTENTIONS.indexOf(filters.attentionMost))
+    return false
   if (filters.interest.length && !speaksOf(activity, filters.interest)) return false
   return !filters.sources.length || filters.sources.includes(activity.source)
 }
@@ -49,5 +61,10 @@ export function passes(activity: Activity, filters: IdeaFilters, fitOf: (activit
   if (!activityPasses(activity, filters)) return false
   if (!filters.everyone && !filters.nothingToGet && !filters.quick && filters.leadMost === null) return true
   const fit = fitOf(activity)
-  return (!filters.everyone || fit.everyone) && (!filters.nothingToGet || !fit.get.materials.length) && (!filters.quick || fit.lead <= QUICK_MINUTES) && (filters.leadMost === null || fit.lead <= filters.leadMost)
+  return (
+    (!filters.everyone || fit.everyone) &&
+    (!filters.nothingToGet || !fit.get.materials.length) &&
+    (!filters.quick || fit.lead <= QUICK_MINUTES) &&
+    (filters.leadMost === null || fit.lead <= filters.leadMost)
+  )
 }

@@ -35,12 +35,21 @@ export const OVERNIGHT_MINUTES = 12 * 60
  * materials is not in it.
  */
 export const leadMinutes = (activity: Pick<Activity, 'minutes' | 'prep'>): number =>
-  activity.prep.reduce((sum, step) => sum + step.minutes + (step.wait === 'overnight' ? OVERNIGHT_MINUTES : step.wait), activity.minutes.setUp)
+  activity.prep.reduce(
+    (sum, step) => sum + step.minutes + (step.wait === 'overnight' ? OVERNIGHT_MINUTES : step.wait),
+    activity.minutes.setUp,
+  )
 
 /** For whom an idea is, what it takes beyond the house, and how long before. */
 export function fitOf(activity: Activity, context: FitContext): Fit {
   const parts = context.dates.length ? suits(activity, context) : []
-  return { activity, parts, everyone: suitsEveryone(parts), get: toGet(activity, parts, context.materials), lead: leadMinutes(activity) }
+  return {
+    activity,
+    parts,
+    everyone: suitsEveryone(parts),
+    get: toGet(activity, parts, context.materials),
+    lead: leadMinutes(activity),
+  }
 }
 
 /** A time of day at which an idea could be done, with those whom it would leave out. */
@@ -95,6 +104,26 @@ const ALL_DAY = { from: '00:00', to: '23:59' }
 export function trialCautions(fit: Fit, context: FitContext): Caution[] {
   if (!context.dates.length) return []
   const days = context.dates.map((date, i) => ({ number: i + 1, date, held: true, reason: '' }))
-  const placement = newPlacement('trial', 'trial', fit.activity.id, { kind: 'set-up', fromDay: 1, toDay: days.length }, null)
-  return sessionCautions({ placement, activity: fit.activity, center: null, block: null, days, ...ALL_DAY, start: 0, end: 0, freeAgain: 0, parts: fit.parts }, { materials: context.materials, illness: context.home.illness })
+  const placement = newPlacement(
+    'trial',
+    'trial',
+    fit.activity.id,
+    { kind: 'set-up', fromDay: 1, toDay: days.length },
+    null,
+  )
+  return sessionCautions(
+    {
+      placement,
+      activity: fit.activity,
+      center: null,
+      block: null,
+      days,
+      ...ALL_DAY,
+      start: 0,
+      end: 0,
+      freeAgain: 0,
+      parts: fit.parts,
+    },
+    { materials: context.materials, illness: context.home.illness },
+  )
 }

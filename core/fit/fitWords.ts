@@ -14,12 +14,18 @@ const DAY_BEFORE = 10 * HOUR
 export function leadWords(minutes: number): string {
   if (minutes === 0) return 'ready at once'
   if (minutes < HOUR) return `${minutes} min ahead`
-  return minutes < DAY_BEFORE ? `${Math.round(minutes / HOUR)} h ahead` : minutes < 2 * 24 * HOUR ? 'the day before' : `${Math.round(minutes / HOUR / 24)} days ahead`
+  return minutes < DAY_BEFORE
+    ? `${Math.round(minutes / HOUR)} h ahead`
+    : minutes < 2 * 24 * HOUR
+      ? 'the day before'
+      : `${Math.round(minutes / HOUR / 24)} days ahead`
 }
 
 /** "all in the house", "2 things to get, $3.50". */
 export const getWords = (get: ToGet, currency: string): string =>
-  get.materials.length ? `${countWords(get.materials.length, 'thing')} to get${get.cost ? `, ${moneyWords(get.cost, currency)}` : ''}` : 'all in the house'
+  get.materials.length
+    ? `${countWords(get.materials.length, 'thing')} to get${get.cost ? `, ${moneyWords(get.cost, currency)}` : ''}`
+    : 'all in the house'
 
 const MOST_NAMED = 2
 /** The best time of day: "suits all in Choice, 9:30", "best in Outdoors, 10:30, without Pip". */
@@ -34,7 +40,9 @@ export function timeWords(times: readonly TimeFit[]): string {
 
 /** For whom and when, in a line; plain words where nobody expected has a variant. */
 export const whomWords = (fit: Pick<Fit, 'parts'>, times: readonly TimeFit[]): string =>
-  fit.parts.length && !fit.parts.some((part) => part.does === 'takes-part') ? 'nobody of yours can do it' : timeWords(times)
+  fit.parts.length && !fit.parts.some((part) => part.does === 'takes-part')
+    ? 'nobody of yours can do it'
+    : timeWords(times)
 
 /** "Used 12 March 2025 in Wheels and Ramps: they asked for more"; empty where it never was. */
 export function usedWords(used: readonly UsedBefore[] | undefined): string {

@@ -1,4 +1,13 @@
-export { fitOf, leadMinutes, OVERNIGHT_MINUTES, timesFor, trialCautions, type Fit, type FitContext, type TimeFit } from './fit'
+export {
+  fitOf,
+  leadMinutes,
+  OVERNIGHT_MINUTES,
+  timesFor,
+  trialCautions,
+  type Fit,
+  type FitContext,
+  type TimeFit,
+} from './fit'
 export { usedBefore, type UsedBefore } from './usedBefore'
 export { NO_FILTERS, passes, QUICK_MINUTES, type IdeaFilters } from './filters'
 export { getWords, leadWords, LIKED_NAMES, timeWords, usedWords, whomWords } from './fitWords'

@@ -1,9 +1,22 @@
 import type { BaseUnit, Material } from '../domain'
-import { CM_PER_FOOT, CM_PER_INCH, G_PER_OUNCE, G_PER_POUND, ML_PER_CUP, ML_PER_TABLESPOON, ML_PER_TEASPOON, spokenUnit } from './words'
+import {
+  CM_PER_FOOT,
+  CM_PER_INCH,
+  G_PER_OUNCE,
+  G_PER_POUND,
+  ML_PER_CUP,
+  ML_PER_TABLESPOON,
+  ML_PER_TEASPOON,
+  spokenUnit,
+} from './words'
 
 type Measures = 'metric' | 'us'
 /** A unit that an amount can be written in: its name, what it measures, and how many base units it is. */
-interface WrittenUnit { name: string; base: BaseUnit; size: number }
+interface WrittenUnit {
+  name: string
+  base: BaseUnit
+  size: number
+}
 
 /** The metric cup of recipes, in ml (2-domain). */
 const ML_PER_METRIC_CUP = 250
@@ -75,7 +88,17 @@ export function countStep(quantity: number | null, unit: BaseUnit, measures: Mea
   return sizeOf(word) * (HANDFUL[word] ?? 1)
 }
 
-const FRACTIONS: Record<string, string> = { '½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8' }
+const FRACTIONS: Record<string, string> = {
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+}
 
 /**
  * A number as people write it: "1500", "1,500" and "1,500.5" with a comma at the thousands, "1,5" with a comma for the point.
@@ -108,7 +131,13 @@ function sizeIn({ unit, density }: Measured, written: WrittenUnit, measures: Mea
 
 /** Thousandths are finer than any scale in a kitchen; what is written in base units stays as it is. */
 const tidy = (quantity: number) => Number(quantity.toFixed(3))
-const COUNTED: Record<BaseUnit, string> = { each: 'one by one', sheet: 'in sheets', g: 'by weight', ml: 'by volume', cm: 'by length' }
+const COUNTED: Record<BaseUnit, string> = {
+  each: 'one by one',
+  sheet: 'in sheets',
+  g: 'by weight',
+  ml: 'by volume',
+  cm: 'by length',
+}
 
 /**
  * Reads an amount as people write it: "40", "1 1/2 cups", "2 lb 4 oz", "3.5 kg", "6 ft". Weight and volume meet only through the
@@ -120,8 +149,17 @@ const COUNTED: Record<BaseUnit, string> = { each: 'one by one', sheet: 'in sheet
  * @param bareIn unit of a bare number, such as the {@link entryUnit} of what stood there before
  * @returns base units, to a thousandth where they were converted, or in words what is wrong
  */
-export function readQuantity(text: string, of: Measured, measures: Measures, bareIn = entryUnit(null, of.unit, measures)): ReadQuantity {
-  let rest = text.trim().toLowerCase().replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/g, (one) => ` ${FRACTIONS[one]}`).trim()
+export function readQuantity(
+  text: string,
+  of: Measured,
+  measures: Measures,
+  bareIn = entryUnit(null, of.unit, measures),
+): ReadQuantity {
+  let rest = text
+    .trim()
+    .toLowerCase()
+    .replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/g, (one) => ` ${FRACTIONS[one]}`)
+    .trim()
   const sign = /^[-−]/.test(rest) ? -1 : 1
   if (sign < 0) rest = rest.slice(1)
   if (!rest) return { fault: 'Write a number' }
@@ -132,8 +170,16 @@ export function readQuantity(text: string, of: Measured, measures: Measures, bar
     const part = PART.exec(rest)
     if (!part) return { fault: 'Write a number' }
     const [all, whole, top, bottom, under, word] = part
-    const value = under ? readNumber(whole) / Number(under) : readNumber(whole) + (bottom ? Number(top) / Number(bottom) : 0)
-    const named = word.trim().replace(/\./g, '').replace(/\s+/g, ' ').replace(/,$/, '').replace(/^(and|&)$|\s(and|&)$/, '').trim()
+    const value = under
+      ? readNumber(whole) / Number(under)
+      : readNumber(whole) + (bottom ? Number(top) / Number(bottom) : 0)
+    const named = word
+      .trim()
+      .replace(/\./g, '')
+      .replace(/\s+/g, ' ')
+      .replace(/,$/, '')
+      .replace(/^(and|&)$|\s(and|&)$/, '')
+      .trim()
     const unit = named ? BY_WORD.get(named) : BY_WORD.get(bareIn || 'each')
     // A bare number is a whole amount; "2 500" is none that one could be sure of.
     if (!Number.isFinite(value) || bare || (!named && count > 0)) return { fault: 'Write a number' }

@@ -1,27 +1,80 @@
 import { describe, expect, it } from 'vitest'
 import { CENTER_KINDS, DOMAINS, HAZARDS, STAGES } from '../domain'
 import { CENTER_NAMES, DOMAIN_NAMES, HAZARD_NAMES, STAGE_NAMES } from './names'
-import { clockWords, countWords, listWords, longDate, mediumDate, minutesWords, moneyWords, quantityWords, weekdaysWords } from './words'
+import {
+  clockWords,
+  countWords,
+  listWords,
+  longDate,
+  mediumDate,
+  minutesWords,
+  moneyWords,
+  quantityWords,
+  weekdaysWords,
+} from './words'
 
 describe('quantities', () => {
   it.each([
-    [24, 'each', 'metric', '24'], [2460, 'g', 'metric', '2.46 kg'], [999, 'g', 'metric', '999 g'], [1500, 'ml', 'metric', '1.5 l'], [495, 'cm', 'metric', '4.95 m'], [1, 'sheet', 'metric', '1 sheet'], [2.5, 'sheet', 'us', '2.5 sheets'],
-    [453.592, 'g', 'us', '1 lb'], [28.35, 'g', 'us', '1 oz'], [236.588, 'ml', 'us', '1 cup'], [473.176, 'ml', 'us', '2 cups'], [14.787, 'ml', 'us', '1 tbsp'], [4.929, 'ml', 'us', '1 tsp'], [2.54, 'cm', 'us', '1 in'], [90, 'cm', 'us', '35.4 in'], [600, 'cm', 'us', '19.7 ft'], [100, 'ml', 'us', '0.42 cup'],
-  ] as const)('%d %s in %s measures is %s', (quantity, unit, measures, words) => expect(quantityWords(quantity, unit, measures)).toBe(words))
+    [24, 'each', 'metric', '24'],
+    [2460, 'g', 'metric', '2.46 kg'],
+    [999, 'g', 'metric', '999 g'],
+    [1500, 'ml', 'metric', '1.5 l'],
+    [495, 'cm', 'metric', '4.95 m'],
+    [1, 'sheet', 'metric', '1 sheet'],
+    [2.5, 'sheet', 'us', '2.5 sheets'],
+    [453.592, 'g', 'us', '1 lb'],
+    [28.35, 'g', 'us', '1 oz'],
+    [236.588, 'ml', 'us', '1 cup'],
+    [473.176, 'ml', 'us', '2 cups'],
+    [14.787, 'ml', 'us', '1 tbsp'],
+    [4.929, 'ml', 'us', '1 tsp'],
+    [2.54, 'cm', 'us', '1 in'],
+    [90, 'cm', 'us', '35.4 in'],
+    [600, 'cm', 'us', '19.7 ft'],
+    [100, 'ml', 'us', '0.42 cup'],
+  ] as const)('%d %s in %s measures is %s', (quantity, unit, measures, words) =>
+    expect(quantityWords(quantity, unit, measures)).toBe(words),
+  )
 })
 describe('words', () => {
   it('say money, lists and counts', () => {
     expect([moneyWords(4120, 'USD'), moneyWords(0, 'EUR')]).toEqual(['$41.20', '€0.00'])
-    expect([listWords([]), listWords(['Pip']), listWords(['Pip', 'Oona']), listWords(['Pip', 'Oona', 'Bo'])]).toEqual(['', 'Pip', 'Pip and Oona', 'Pip, Oona and Bo'])
+    expect([listWords([]), listWords(['Pip']), listWords(['Pip', 'Oona']), listWords(['Pip', 'Oona', 'Bo'])]).toEqual([
+      '',
+      'Pip',
+      'Pip and Oona',
+      'Pip, Oona and Bo',
+    ])
     expect([countWords(1, 'child', 'children'), countWords(0, 'idea')]).toEqual(['1 child', '0 ideas'])
   })
   it('say dates and weekdays', () => {
-    expect([longDate('2026-03-10'), mediumDate('2026-03-10'), clockWords('09:05'), clockWords('10:00')]).toEqual(['Tuesday 10 March', 'Tue 10 Mar', '9:05', '10:00'])
-    expect([weekdaysWords(['thu', 'mon', 'tue', 'wed']), weekdaysWords(['mon', 'wed', 'fri']), weekdaysWords(['sat', 'sun']), weekdaysWords([])]).toEqual(['Mon to Thu', 'Mon, Wed and Fri', 'Sat and Sun', ''])
+    expect([longDate('2026-03-10'), mediumDate('2026-03-10'), clockWords('09:05'), clockWords('10:00')]).toEqual([
+      'Tuesday 10 March',
+      'Tue 10 Mar',
+      '9:05',
+      '10:00',
+    ])
+    expect([
+      weekdaysWords(['thu', 'mon', 'tue', 'wed']),
+      weekdaysWords(['mon', 'wed', 'fri']),
+      weekdaysWords(['sat', 'sun']),
+      weekdaysWords([]),
+    ]).toEqual(['Mon to Thu', 'Mon, Wed and Fri', 'Sat and Sun', ''])
   })
   it('have a name for every code', () => {
-    for (const [codes, names] of [[DOMAINS, DOMAIN_NAMES], [STAGES, STAGE_NAMES], [CENTER_KINDS, CENTER_NAMES], [HAZARDS, HAZARD_NAMES]] as const) expect(Object.keys(names).sort()).toEqual([...codes].sort())
+    for (const [codes, names] of [
+      [DOMAINS, DOMAIN_NAMES],
+      [STAGES, STAGE_NAMES],
+      [CENTER_KINDS, CENTER_NAMES],
+      [HAZARDS, HAZARD_NAMES],
+    ] as const)
+      expect(Object.keys(names).sort()).toEqual([...codes].sort())
   })
 })
 
-it.each([[0, '0 min'], [45, '45 min'], [120, '2 h'], [225, '3 h 45 min']])('says %i minutes as %s', (minutes, words) => expect(minutesWords(minutes)).toBe(words))
+it.each([
+  [0, '0 min'],
+  [45, '45 min'],
+  [120, '2 h'],
+  [225, '3 h 45 min'],
+])('says %i minutes as %s', (minutes, words) => expect(minutesWords(minutes)).toBe(words))

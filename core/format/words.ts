@@ -10,12 +10,23 @@ export const G_PER_POUND = 453.592
 export const CM_PER_INCH = 2.54
 export const CM_PER_FOOT = 12 * CM_PER_INCH
 
-const tidy = (value: number, places: number) => Number(value.toFixed(places)).toLocaleString('en-US', { maximumFractionDigits: places })
+const tidy = (value: number, places: number) =>
+  Number(value.toFixed(places)).toLocaleString('en-US', { maximumFractionDigits: places })
 
 type Measures = 'metric' | 'us'
 /** A unit in which an amount is spoken: its name for one and for more, base units in one, and the places that are worth saying. */
-export interface SpokenUnit { one: string; many: string; size: number; places: number }
-const spoken = (name: string, size: number, places: number, many = name): SpokenUnit => ({ one: name, many, size, places })
+export interface SpokenUnit {
+  one: string
+  many: string
+  size: number
+  places: number
+}
+const spoken = (name: string, size: number, places: number, many = name): SpokenUnit => ({
+  one: name,
+  many,
+  size,
+  places,
+})
 
 const PIECES = spoken('', 1, 2)
 const SHEETS = spoken('sheet', 1, 2, 'sheets')
@@ -23,14 +34,33 @@ const CUPS = spoken('cup', ML_PER_CUP, 2, 'cups')
 /** Units by base unit, the largest first, each with the base units from which on it is used. */
 const SPOKEN: Record<Measures, Record<'g' | 'ml' | 'cm', readonly { from: number; unit: SpokenUnit }[]>> = {
   metric: {
-    g: [{ from: 1000, unit: spoken('kg', 1000, 2) }, { from: 0, unit: spoken('g', 1, 1) }],
-    ml: [{ from: 1000, unit: spoken('l', 1000, 2) }, { from: 0, unit: spoken('ml', 1, 1) }],
-    cm: [{ from: 100, unit: spoken('m', 100, 2) }, { from: 0, unit: spoken('cm', 1, 1) }],
+    g: [
+      { from: 1000, unit: spoken('kg', 1000, 2) },
+      { from: 0, unit: spoken('g', 1, 1) },
+    ],
+    ml: [
+      { from: 1000, unit: spoken('l', 1000, 2) },
+      { from: 0, unit: spoken('ml', 1, 1) },
+    ],
+    cm: [
+      { from: 100, unit: spoken('m', 100, 2) },
+      { from: 0, unit: spoken('cm', 1, 1) },
+    ],
   },
   us: {
-    g: [{ from: G_PER_POUND, unit: spoken('lb', G_PER_POUND, 1) }, { from: 0, unit: spoken('oz', G_PER_OUNCE, 1) }],
-    ml: [{ from: ML_PER_CUP / 4, unit: CUPS }, { from: ML_PER_TABLESPOON, unit: spoken('tbsp', ML_PER_TABLESPOON, 1) }, { from: 0, unit: spoken('tsp', ML_PER_TEASPOON, 1) }],
-    cm: [{ from: 3 * CM_PER_FOOT, unit: spoken('ft', CM_PER_FOOT, 1) }, { from: 0, unit: spoken('in', CM_PER_INCH, 1) }],
+    g: [
+      { from: G_PER_POUND, unit: spoken('lb', G_PER_POUND, 1) },
+      { from: 0, unit: spoken('oz', G_PER_OUNCE, 1) },
+    ],
+    ml: [
+      { from: ML_PER_CUP / 4, unit: CUPS },
+      { from: ML_PER_TABLESPOON, unit: spoken('tbsp', ML_PER_TABLESPOON, 1) },
+      { from: 0, unit: spoken('tsp', ML_PER_TEASPOON, 1) },
+    ],
+    cm: [
+      { from: 3 * CM_PER_FOOT, unit: spoken('ft', CM_PER_FOOT, 1) },
+      { from: 0, unit: spoken('in', CM_PER_INCH, 1) },
+    ],
   },
 }
 
@@ -66,13 +96,41 @@ export const listWords = (items: readonly string[]): string =>
   items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`
 
 /** "1 child", "3 children". */
-export const countWords = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`
+export const countWords = (count: number, one: string, many = `${one}s`): string =>
+  `${count} ${count === 1 ? one : many}`
 
-const SHORT_DAYS: Record<Weekday, string> = { mon: 'Mon', tue: 'Tue', wed: 'Wed', thu: 'Thu', fri: 'Fri', sat: 'Sat', sun: 'Sun' }
-const LONG_DAYS: Record<Weekday, string> = {
-  mon: 'Monday', tue: 'Tuesday', wed: 'Wednesday', thu: 'Thursday', fri: 'Friday', sat: 'Saturday', sun: 'Sunday',
+const SHORT_DAYS: Record<Weekday, string> = {
+  mon: 'Mon',
+  tue: 'Tue',
+  wed: 'Wed',
+  thu: 'Thu',
+  fri: 'Fri',
+  sat: 'Sat',
+  sun: 'Sun',
 }
-const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December']
+const LONG_DAYS: Record<Weekday, string> = {
+  mon: 'Monday',
+  tue: 'Tuesday',
+  wed: 'Wednesday',
+  thu: 'Thursday',
+  fri: 'Friday',
+  sat: 'Saturday',
+  sun: 'Sunday',
+}
+const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+]
 
 export const shortWeekday = (weekday: Weekday): string => SHORT_DAYS[weekday]
 export const longWeekday = (weekday: Weekday): string => LONG_DAYS[weekday]
@@ -83,9 +141,11 @@ export const shortDate = (date: CalendarDate): string => `${SHORT_DAYS[weekdayOf
 export const longDate = (date: CalendarDate): string =>
   `${LONG_DAYS[weekdayOf(date)]} ${Number(date.slice(8))} ${MONTHS[Number(date.slice(5, 7)) - 1]}`
 /** "Tue 10 Mar". */
-export const mediumDate = (date: CalendarDate): string => `${shortDate(date)} ${MONTHS[Number(date.slice(5, 7)) - 1].slice(0, 3)}`
+export const mediumDate = (date: CalendarDate): string =>
+  `${shortDate(date)} ${MONTHS[Number(date.slice(5, 7)) - 1].slice(0, 3)}`
 /** "10 March 2026". */
-export const fullDate = (date: CalendarDate): string => `${Number(date.slice(8))} ${MONTHS[Number(date.slice(5, 7)) - 1]} ${date.slice(0, 4)}`
+export const fullDate = (date: CalendarDate): string =>
+  `${Number(date.slice(8))} ${MONTHS[Number(date.slice(5, 7)) - 1]} ${date.slice(0, 4)}`
 
 /** "9:15" for "09:15". */
 export const clockWords = (time: string): string => time.replace(/^0/, '')

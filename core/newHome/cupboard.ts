@@ -11,4 +11,6 @@ const USUAL: ReadonlyMap<string, number> = new Map(CUPBOARD.flatMap((group) => g
  * @param ticked ids of materials that are in the house
  */
 export const stockedCupboard = (materials: readonly Material[], ticked: ReadonlySet<string>): Material[] =>
-  materials.map((one) => (ticked.has(one.id) && USUAL.has(one.id) ? { ...one, onHand: USUAL.get(one.id)!, counted: false } : one))
+  materials.map((one) =>
+    ticked.has(one.id) && USUAL.has(one.id) ? { ...one, onHand: USUAL.get(one.id)!, counted: false } : one,
+  )

@@ -18,10 +18,14 @@ function firstOpenFrom(home: Pick<Home, 'open' | 'closures'>, date: CalendarDate
  *
  * @example today Wednesday 2026-11-25, shopping on Saturdays: Monday 2026-11-30; on Saturday 28 itself: Monday 2026-12-07
  */
-export function firstStart(home: Pick<Home, 'open' | 'closures' | 'shops' | 'shoppingDays'>, today: CalendarDate): CalendarDate {
+export function firstStart(
+  home: Pick<Home, 'open' | 'closures' | 'shops' | 'shoppingDays'>,
+  today: CalendarDate,
+): CalendarDate {
   const trip = nextTrip(shopDays(home, ''), addDays(today, 1))
   return firstOpenFrom(home, addDays(mondayOf(trip), 7))
 }
 
 /** When a further unit could begin: the next open day. */
-export const nextStart = (home: Pick<Home, 'open' | 'closures'>, today: CalendarDate): CalendarDate => firstOpenFrom(home, addDays(today, 1))
+export const nextStart = (home: Pick<Home, 'open' | 'closures'>, today: CalendarDate): CalendarDate =>
+  firstOpenFrom(home, addDays(today, 1))

@@ -5,7 +5,10 @@ import type { CalendarDate, TimeSpan } from '../domain'
 export const NAP_HABITS = {
   none: [],
   'after-lunch': [{ from: '12:45', to: '14:45' }],
-  twice: [{ from: '09:30', to: '10:45' }, { from: '13:00', to: '15:00' }],
+  twice: [
+    { from: '09:30', to: '10:45' },
+    { from: '13:00', to: '15:00' },
+  ],
 } as const satisfies Record<string, readonly TimeSpan[]>
 export type NapHabit = keyof typeof NAP_HABITS
 

@@ -13,10 +13,15 @@ const thereAt = (children: readonly Pick<Child, 'attendance' | 'naps'>[], day: W
     const hours = attendance[day]
     return hours !== undefined && minutesOf(hours.from) <= minute && minute < minutesOf(hours.to)
   })
-const sleepsAt = ({ naps }: Pick<Child, 'naps'>, minute: number): boolean => naps.some((nap) => minutesOf(nap.from) <= minute && minute < minutesOf(nap.to))
+const sleepsAt = ({ naps }: Pick<Child, 'naps'>, minute: number): boolean =>
+  naps.some((nap) => minutesOf(nap.from) <= minute && minute < minutesOf(nap.to))
 
 /** The longest stretch of a weekday in which everyone who naps then is asleep, and somebody is; null where it is too short to begin anything. */
-function napTime(children: readonly Pick<Child, 'attendance' | 'naps'>[], day: Weekday, open: TimeSpan): TimeSpan | null {
+function napTime(
+  children: readonly Pick<Child, 'attendance' | 'naps'>[],
+  day: Weekday,
+  open: TimeSpan,
+): TimeSpan | null {
   let best: TimeSpan | null = null
   let from: number | null = null
   const end = minutesOf(open.to)
@@ -27,7 +32,12 @@ function napTime(children: readonly Pick<Child, 'attendance' | 'naps'>[], day: W
       from ??= minute
       continue
     }
-    if (from !== null && minute - from >= LEAST_MINUTES && (!best || minute - from > minutesOf(best.to) - minutesOf(best.from))) best = { from: timeOf(from), to: timeOf(minute) }
+    if (
+      from !== null &&
+      minute - from >= LEAST_MINUTES &&
+      (!best || minute - from > minutesOf(best.to) - minutesOf(best.from))
+    )
+      best = { from: timeOf(from), to: timeOf(minute) }
     from = null
   }
   return best
@@ -43,7 +53,10 @@ const EVENING: TimeSpan = { from: '20:00', to: '20:40' }
  * @param children with their weekly attendance and naps
  * @param open the home's hours
  */
-export function prepWindowsFrom(children: readonly Pick<Child, 'attendance' | 'naps'>[], open: WeeklyHours): PrepWindow[] {
+export function prepWindowsFrom(
+  children: readonly Pick<Child, 'attendance' | 'naps'>[],
+  open: WeeklyHours,
+): PrepWindow[] {
   const days = WEEKDAYS.filter((day) => open[day] !== undefined)
   const atNap = days.flatMap((weekday): PrepWindow[] => {
     const span = napTime(children, weekday, open[weekday]!)

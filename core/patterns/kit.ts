@@ -1,6 +1,15 @@
 import type { Activity, LearningDomain, Material, Requirement } from '../domain'
 import { listWords } from '../format/words'
-import { activity, need, OLDER, prep, stages as forStages, type ActivityFacts, type NeedBy, type NeedOptions } from '../library/make'
+import {
+  activity,
+  need,
+  OLDER,
+  prep,
+  stages as forStages,
+  type ActivityFacts,
+  type NeedBy,
+  type NeedOptions,
+} from '../library/make'
 import { CARD_MM, cuttingMinutes, PAPERS, piecesPerSheet, sheetsFor } from '../pieces'
 import { hasShape, numberWord, thingMaterial, type Theme, type Thing } from '../theme'
 
@@ -38,11 +47,22 @@ export const names = (things: readonly Thing[]): string => listWords(things.map(
 /** "the apron, the bread and the whisk": things that lie on the table. */
 export const theNames = (things: readonly Thing[]): string => listWords(things.map((thing) => `the ${thing.one}`))
 /** The first three, and a word for the rest. */
-export const someNames = (things: readonly Thing[]): string => (things.length > 3 ? `${things.slice(0, 3).map((thing) => thing.one).join(', ')} and more` : names(things))
+export const someNames = (things: readonly Thing[]): string =>
+  things.length > 3
+    ? `${things
+        .slice(0, 3)
+        .map((thing) => thing.one)
+        .join(', ')} and more`
+    : names(things)
 export const manyNames = (things: readonly Thing[]): string => listWords(things.map((thing) => thing.many))
 
 /** The first things of a theme, or what is missing. */
-export function atLeast(count: number, what = 'objects', which: (thing: Thing) => boolean = () => true, most = MOST_THINGS) {
+export function atLeast(
+  count: number,
+  what = 'objects',
+  which: (thing: Thing) => boolean = () => true,
+  most = MOST_THINGS,
+) {
   return (theme: Theme): ReturnType<Pattern['choose']> => {
     const things = theme.things.filter(which)
     if (things.length >= count) return { things: things.slice(0, most) }
@@ -63,20 +83,40 @@ const PALM_MM = 150
  * as it usually is.
  */
 export const palmSized = (thing: Thing): boolean =>
-  thing.pieceMm ? Math.max(...thing.pieceMm) <= PALM_MM : MODELS.test(thing.category) || thing.size === 'small' || thing.size === null
+  thing.pieceMm
+    ? Math.max(...thing.pieceMm) <= PALM_MM
+    : MODELS.test(thing.category) || thing.size === 'small' || thing.size === null
 
 const SECONDS_TO_DRAW = 60
 
 /** Cards of the theme: sheets of card, and the time to draw and to cut them. */
-export function cards(count: number, paper: Paper, options: NeedOptions = {}): { need: Requirement; prep: ReturnType<typeof prep>[]; count: number } {
+export function cards(
+  count: number,
+  paper: Paper,
+  options: NeedOptions = {},
+): { need: Requirement; prep: ReturnType<typeof prep>[]; count: number } {
   const sheets = sheetsFor(count, piecesPerSheet(PAPERS[paper], CARD_MM))
   const id = options.as ?? 'card-stock'
   return {
     count,
     need: need('card-stock', sheets, 'set-up', options),
     prep: [
-      prep('draw-cards', `Draw or print ${count} cards of ${CARD_MM[0]} by ${CARD_MM[1]} mm, one picture each`, Math.ceil((count * SECONDS_TO_DRAW) / 60), [id], 0, true),
-      prep('cut-cards', `Cut the cards apart, several sheets at once`, cuttingMinutes(count, Math.min(sheets, 3)), [id], 0, true),
+      prep(
+        'draw-cards',
+        `Draw or print ${count} cards of ${CARD_MM[0]} by ${CARD_MM[1]} mm, one picture each`,
+        Math.ceil((count * SECONDS_TO_DRAW) / 60),
+        [id],
+        0,
+        true,
+      ),
+      prep(
+        'cut-cards',
+        `Cut the cards apart, several sheets at once`,
+        cuttingMinutes(count, Math.min(sheets, 3)),
+        [id],
+        0,
+        true,
+      ),
     ],
   }
 }
@@ -85,8 +125,12 @@ export function cards(count: number, paper: Paper, options: NeedOptions = {}): {
 export const upTo = (thing: Thing, count: number): number => Math.max(1, Math.min(count, thing.onHand))
 
 /** A thing of the theme as a requirement. The pattern's materials are collected from these. */
-export const thingNeed = (thing: Thing, quantity: number, by: NeedBy = 'set-up', options: NeedOptions = {}): Requirement =>
-  need(thingMaterial(thing).id, quantity, by, { alt: thing.large ? [] : ['theme-figure'], ...options })
+export const thingNeed = (
+  thing: Thing,
+  quantity: number,
+  by: NeedBy = 'set-up',
+  options: NeedOptions = {},
+): Requirement => need(thingMaterial(thing).id, quantity, by, { alt: thing.large ? [] : ['theme-figure'], ...options })
 
 /** Each thing once for the tray or the table: large ones for all, small ones for the older and in adult hands for the rest. */
 export const thingsOut = (things: readonly Thing[], each = 1): Requirement[] =>
@@ -99,11 +143,23 @@ export interface MadeActivity {
 }
 
 /** Turns what a pattern wrote into an activity with its materials. */
-export function finish(pattern: Pattern, id: string, made: Made, kit: Kit, shipped: ReadonlyMap<string, Material>): MadeActivity {
+export function finish(
+  pattern: Pattern,
+  id: string,
+  made: Made,
+  kit: Kit,
+  shipped: ReadonlyMap<string, Material>,
+): MadeActivity {
   const { title, ...facts } = made
   const things = new Map(kit.things.map((thing) => [thingMaterial(thing).id, thingMaterial(thing)]))
-  const whole: Activity = { ...activity(id, title, { ...facts, domains: [...pattern.domains] }), source: 'pattern', pattern: pattern.id }
-  const used = new Set(whole.requirements.flatMap((requirement) => [requirement.materialId, ...requirement.alternatives]))
+  const whole: Activity = {
+    ...activity(id, title, { ...facts, domains: [...pattern.domains] }),
+    source: 'pattern',
+    pattern: pattern.id,
+  }
+  const used = new Set(
+    whole.requirements.flatMap((requirement) => [requirement.materialId, ...requirement.alternatives]),
+  )
   return { activity: whole, materials: [...used].flatMap((one) => things.get(one) ?? shipped.get(one) ?? []) }
 }
 

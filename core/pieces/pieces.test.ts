@@ -13,11 +13,22 @@ describe('pieces on sheets', () => {
   })
   it('counts like whole numbers, for lengths in tenths of a millimeter', () => {
     const tenths = (min: number, max: number) => fc.integer({ min, max })
-    fc.assert(fc.property(tenths(500, 4000), tenths(500, 4000), tenths(50, 2000), tenths(50, 2000), tenths(0, 300), tenths(0, 100), (W, H, w, h, m, g) => {
-      const along = (length: number, side: number) => Math.max(0, Math.floor((length - 2 * m + g) / (side + g)))
-      const exact = Math.max(along(W, w) * along(H, h), along(W, h) * along(H, w))
-      expect(piecesPerSheet([W / 10, H / 10], [w / 10, h / 10], m / 10, g / 10)).toBe(exact)
-    }), { numRuns: 2000 })
+    fc.assert(
+      fc.property(
+        tenths(500, 4000),
+        tenths(500, 4000),
+        tenths(50, 2000),
+        tenths(50, 2000),
+        tenths(0, 300),
+        tenths(0, 100),
+        (W, H, w, h, m, g) => {
+          const along = (length: number, side: number) => Math.max(0, Math.floor((length - 2 * m + g) / (side + g)))
+          const exact = Math.max(along(W, w) * along(H, h), along(W, h) * along(H, w))
+          expect(piecesPerSheet([W / 10, H / 10], [w / 10, h / 10], m / 10, g / 10)).toBe(exact)
+        },
+      ),
+      { numRuns: 2000 },
+    )
   })
   it('needs 3 sheets for 62 sails at 24 a sheet', () => expect(sheetsFor(62, 24)).toBe(3))
   it('names what it cannot work with', () => {
@@ -28,11 +39,14 @@ describe('pieces on sheets', () => {
   })
   it('never lays more than the paper has room for, and turning the piece changes nothing', () => {
     const side = fc.integer({ min: 5, max: 200 })
-    fc.assert(fc.property(side, side, fc.integer({ min: 0, max: 20 }), fc.integer({ min: 0, max: 10 }), (w, h, margin, gap) => {
-      const count = piecesPerSheet(PAPERS.a4, [w, h], margin, gap)
-      expect(count * w * h).toBeLessThanOrEqual(PAPERS.a4[0] * PAPERS.a4[1])
-      expect(piecesPerSheet(PAPERS.a4, [h, w], margin, gap)).toBe(count)
-    }))
+    fc.assert(
+      fc.property(side, side, fc.integer({ min: 0, max: 20 }), fc.integer({ min: 0, max: 10 }), (w, h, margin, gap) => {
+        const count = piecesPerSheet(PAPERS.a4, [w, h], margin, gap)
+        expect(count * w * h).toBeLessThanOrEqual(PAPERS.a4[0] * PAPERS.a4[1])
+        expect(piecesPerSheet(PAPERS.a4, [h, w], margin, gap)).toBe(count)
+      }),
+    )
   })
-  it('cuts several sheets as one stack', () => expect([cuttingMinutes(0), cuttingMinutes(16), cuttingMinutes(16, 2)]).toEqual([0, 5, 3]))
+  it('cuts several sheets as one stack', () =>
+    expect([cuttingMinutes(0), cuttingMinutes(16), cuttingMinutes(16, 2)]).toEqual([0, 5, 3]))
 })

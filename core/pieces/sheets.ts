@@ -1,7 +1,10 @@
 import { demand } from '../fault'
 
 /** Millimetres of the two papers that homes print on. */
-export const PAPERS = { letter: [215.9, 279.4], a4: [210, 297] } as const satisfies Record<string, readonly [number, number]>
+export const PAPERS = { letter: [215.9, 279.4], a4: [210, 297] } as const satisfies Record<
+  string,
+  readonly [number, number]
+>
 /** A card that a child's hand holds, in mm: 3-computations, section 9. */
 export const CARD_MM = [60, 85] as const
 export const MARGIN_MM = 6
@@ -22,12 +25,26 @@ const whole = (mm: number): number => Math.round(mm * PER_MM)
  * @throws InputError naming `sheet`, `piece`, `margin` or `gap`
  * @example piecesPerSheet(PAPERS.letter, [60, 85], 6, 4) // 9
  */
-export function piecesPerSheet(sheet: readonly [number, number], piece: readonly [number, number], margin = MARGIN_MM, gap = GAP_MM): number {
-  demand(sheet.every((side) => side > 0), 'sheet', 'A sheet has a width and a height above 0')
-  demand(piece.every((side) => side > 0), 'piece', 'A piece has a width and a height above 0')
+export function piecesPerSheet(
+  sheet: readonly [number, number],
+  piece: readonly [number, number],
+  margin = MARGIN_MM,
+  gap = GAP_MM,
+): number {
+  demand(
+    sheet.every((side) => side > 0),
+    'sheet',
+    'A sheet has a width and a height above 0',
+  )
+  demand(
+    piece.every((side) => side > 0),
+    'piece',
+    'A piece has a width and a height above 0',
+  )
   demand(margin >= 0, 'margin', 'A margin is 0 or more')
   demand(gap >= 0, 'gap', 'A gap is 0 or more')
-  const along = (length: number, side: number) => Math.max(0, Math.floor((whole(length) - 2 * whole(margin) + whole(gap)) / (whole(side) + whole(gap))))
+  const along = (length: number, side: number) =>
+    Math.max(0, Math.floor((whole(length) - 2 * whole(margin) + whole(gap)) / (whole(side) + whole(gap))))
   const [width, height] = sheet
   return Math.max(along(width, piece[0]) * along(height, piece[1]), along(width, piece[1]) * along(height, piece[0]))
 }
@@ -54,4 +71,5 @@ const SECONDS_A_CUT = 8
  * @param pieces 0 or more
  * @param stack sheets cut at once, 1 or more
  */
-export const cuttingMinutes = (pieces: number, stack = 1): number => Math.ceil((Math.ceil(pieces / stack) * CUTS_A_PIECE * SECONDS_A_CUT) / 60)
+export const cuttingMinutes = (pieces: number, stack = 1): number =>
+  Math.ceil((Math.ceil(pieces / stack) * CUTS_A_PIECE * SECONDS_A_CUT) / 60)

@@ -13,7 +13,8 @@ export function replacedOn(home: Pick<Home, 'rhythm'>, unit: Pick<Unit, 'events'
 }
 
 /** The parts of a special day as blocks that take placements. */
-export const eventBlocks = (event: SpecialEvent): RhythmBlock[] => event.parts.map(({ id, name, from, to }) => ({ id, name, from, to, kind: 'choice' }))
+export const eventBlocks = (event: SpecialEvent): RhythmBlock[] =>
+  event.parts.map(({ id, name, from, to }) => ({ id, name, from, to, kind: 'choice' }))
 
 /**
  * The blocks of a program day in order of time: the home's rhythm, or, on a special day with a list of its own, that list in place of
@@ -22,9 +23,16 @@ export const eventBlocks = (event: SpecialEvent): RhythmBlock[] => event.parts.m
 export function blocksOn(home: Pick<Home, 'rhythm'>, unit: Pick<Unit, 'events'>, day: number): RhythmBlock[] {
   const event = eventOn(unit, day)
   const replaced = replacedOn(home, unit, day)
-  return [...home.rhythm.filter((block) => !replaced.includes(block)), ...(event ? eventBlocks(event) : [])].sort((a, b) => (a.from < b.from ? -1 : a.from > b.from ? 1 : 0))
+  return [...home.rhythm.filter((block) => !replaced.includes(block)), ...(event ? eventBlocks(event) : [])].sort(
+    (a, b) => (a.from < b.from ? -1 : a.from > b.from ? 1 : 0),
+  )
 }
 
 /** A block of one program day by its id; undefined where that day has none of that id. */
-export const blockOn = (home: Pick<Home, 'rhythm'>, unit: Pick<Unit, 'events'>, day: number, blockId: string): RhythmBlock | undefined =>
+export const blockOn = (
+  home: Pick<Home, 'rhythm'>,
+  unit: Pick<Unit, 'events'>,
+  day: number,
+  blockId: string,
+): RhythmBlock | undefined =>
   (eventOn(unit, day) ? blocksOn(home, unit, day) : home.rhythm).find((block) => block.id === blockId)

@@ -1,5 +1,8 @@
 /** Something with a start and an end, in minutes from any common origin. */
-interface Spanned { start: number; end: number }
+interface Spanned {
+  start: number
+  end: number
+}
 
 /** Things in order of time, those that go on at once side by side. */
 export interface Lane<T> {

@@ -14,7 +14,19 @@ export interface Slot {
 
 /** Why an activity cannot lie somewhere, and where it could. */
 export interface Refusal {
-  code: 'unknown-activity' | 'no-such-day' | 'day-dropped' | 'no-such-block' | 'block-takes-none' | 'starts-outside' | 'too-long' | 'nobody' | 'no-center' | 'twice' | 'center-taken' | 'cannot-stand'
+  code:
+    | 'unknown-activity'
+    | 'no-such-day'
+    | 'day-dropped'
+    | 'no-such-block'
+    | 'block-takes-none'
+    | 'starts-outside'
+    | 'too-long'
+    | 'nobody'
+    | 'no-center'
+    | 'twice'
+    | 'center-taken'
+    | 'cannot-stand'
   reason: string
   remedies: Slot[]
 }
@@ -38,12 +50,21 @@ export const centersFor = (activity: Pick<Activity, 'centers'>, centers: readonl
   activity.centers.flatMap((kind) => centers.filter((center) => center.kind === kind))
 
 /** Another set-up at a center over any of the same program days. */
-export function standingAt(centerId: string, where: Where, snapshot: UnitSnapshot, movingId?: string): Placement | undefined {
+export function standingAt(
+  centerId: string,
+  where: Where,
+  snapshot: UnitSnapshot,
+  movingId?: string,
+): Placement | undefined {
   if (where.kind !== 'set-up') return undefined
   return snapshot.placements.find(
     (other) =>
-      other.id !== movingId && other.centerId === centerId && other.status !== 'skipped' && other.where.kind === 'set-up' &&
-      other.where.fromDay <= where.toDay && other.where.toDay >= where.fromDay,
+      other.id !== movingId &&
+      other.centerId === centerId &&
+      other.status !== 'skipped' &&
+      other.where.kind === 'set-up' &&
+      other.where.fromDay <= where.toDay &&
+      other.where.toDay >= where.fromDay,
   )
 }
 
@@ -51,18 +72,28 @@ function verdictAt(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt)
   const activity = plan.activities.get(attempt.activityId)
   if (!activity) return { code: 'unknown-activity', reason: 'This idea is no longer in the library.' }
   const { where } = attempt
-  const numbers = where.kind === 'moment' ? [where.day] : Array.from({ length: where.toDay - where.fromDay + 1 }, (_, i) => where.fromDay + i)
+  const numbers =
+    where.kind === 'moment'
+      ? [where.day]
+      : Array.from({ length: where.toDay - where.fromDay + 1 }, (_, i) => where.fromDay + i)
   const days = plan.program.days.filter((day) => numbers.includes(day.number))
-  if (days.length < numbers.length) return { code: 'no-such-day', reason: `The unit has ${plan.program.days.length} days.` }
+  if (days.length < numbers.length)
+    return { code: 'no-such-day', reason: `The unit has ${plan.program.days.length} days.` }
   const held = days.filter((day) => day.held)
   if (!held.length) return { code: 'day-dropped', reason: `Day ${days[0].number} is dropped: ${days[0].reason}.` }
   const fitting = centersFor(activity, snapshot.centers)
 
   if (where.kind === 'set-up') {
-    if (!activity.standing) return { code: 'cannot-stand', reason: `${activity.title} cannot stay out by itself: it needs its moment in the day.` }
+    if (!activity.standing)
+      return {
+        code: 'cannot-stand',
+        reason: `${activity.title} cannot stay out by itself: it needs its moment in the day.`,
+      }
     if (!fitting.length) return noCenter(activity)
     const wanted = attempt.centerId ? fitting.filter((center) => center.id === attempt.centerId) : fitting
-    const free = wanted.find((center) => center.kind === 'tray-shelf' || !standingAt(center.id, where, snapshot, attempt.movingId))
+    const free = wanted.find(
+      (center) => center.kind === 'tray-shelf' || !standingAt(center.id, where, snapshot, attempt.movingId),
+    )
     if (!free) {
       const center = wanted[0] ?? fitting[0]
       const other = plan.activities.get(standingAt(center.id, where, snapshot, attempt.movingId)?.activityId ?? '')
@@ -74,7 +105,12 @@ function verdictAt(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt)
   const block = blockOn(snapshot.home, snapshot.unit, where.day, where.blockId)
   if (!block) {
     const event = eventOn(snapshot.unit, where.day)
-    return { code: 'no-such-block', reason: event ? `${event.name} has its own list on day ${where.day}.` : 'This time is no longer in the rhythm of the day.' }
+    return {
+      code: 'no-such-block',
+      reason: event
+        ? `${event.name} has its own list on day ${where.day}.`
+        : 'This time is no longer in the rhythm of the day.',
+    }
   }
   if (!takesPlacements(block.kind)) return { code: 'block-takes-none', reason: `${block.name} takes no activity.` }
   const span = momentSpan(activity, block, where.from)
@@ -84,18 +120,32 @@ function verdictAt(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt)
   }
   const room = minutesOf(block.to) - start
   if (activity.minutes.do > room) {
-    return { code: 'too-long', reason: `${activity.title} takes ${activity.minutes.do} minutes; ${block.name} has ${room} left.` }
+    return {
+      code: 'too-long',
+      reason: `${activity.title} takes ${activity.minutes.do} minutes; ${block.name} has ${room} left.`,
+    }
   }
   const again = snapshot.placements.some(
-    (other) => other.id !== attempt.movingId && other.activityId === activity.id && other.where.kind === 'moment' &&
-      other.where.day === where.day && other.where.blockId === where.blockId,
+    (other) =>
+      other.id !== attempt.movingId &&
+      other.activityId === activity.id &&
+      other.where.kind === 'moment' &&
+      other.where.day === where.day &&
+      other.where.blockId === where.blockId,
   )
   if (again) return { code: 'twice', reason: `${activity.title} is already there.` }
   if (!fitting.length) return noCenter(activity)
   const parts = partsOf(snapshot, plan.materials, activity, { where, keptOut: [], swaps: {} }, held, span)
   if (!parts.some((part) => part.does === 'takes-part')) {
-    const why = [...new Set(parts.flatMap((part) => (part.does === 'takes-part' ? [] : [`${part.child.name} ${OUT_WORDS[part.reason]}`])))]
-    return { code: 'nobody', reason: why.length ? `Nobody could take part: ${listWords(why)}.` : 'There are no children in this home yet.' }
+    const why = [
+      ...new Set(
+        parts.flatMap((part) => (part.does === 'takes-part' ? [] : [`${part.child.name} ${OUT_WORDS[part.reason]}`])),
+      ),
+    ]
+    return {
+      code: 'nobody',
+      reason: why.length ? `Nobody could take part: ${listWords(why)}.` : 'There are no children in this home yet.',
+    }
   }
   const center = fitting.find((one) => one.id === attempt.centerId) ?? fitting[0]
   return { ok: true, centerId: center.id }
@@ -111,11 +161,14 @@ function otherSlots(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt
   const activity = plan.activities.get(attempt.activityId)
   if (!activity) return []
   const wanted = attempt.where.kind === 'moment' ? attempt.where.day : attempt.where.fromDay
-  const near = plan.program.days.filter((day) => day.held).sort((a, b) => Math.abs(a.number - wanted) - Math.abs(b.number - wanted) || a.number - b.number)
+  const near = plan.program.days
+    .filter((day) => day.held)
+    .sort((a, b) => Math.abs(a.number - wanted) - Math.abs(b.number - wanted) || a.number - b.number)
   const slots: Slot[] = []
   const take = (where: Where, words: string) => {
     const verdict = verdictAt(snapshot, plan, { ...attempt, where, centerId: null })
-    if ('ok' in verdict && verdict.ok && slots.length < MOST_REMEDIES) slots.push({ where, centerId: verdict.centerId, words })
+    if ('ok' in verdict && verdict.ok && slots.length < MOST_REMEDIES)
+      slots.push({ where, centerId: verdict.centerId, words })
   }
   for (const day of near) {
     if (slots.length >= MOST_REMEDIES) break
@@ -126,7 +179,10 @@ function otherSlots(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt
       continue
     }
     for (const block of plannableOn(snapshot.home, snapshot.unit, day.number)) {
-      take({ kind: 'moment', day: day.number, blockId: block.id, from: null }, `${block.name}, ${shortDate(day.date)} (day ${day.number})`)
+      take(
+        { kind: 'moment', day: day.number, blockId: block.id, from: null },
+        `${block.name}, ${shortDate(day.date)} (day ${day.number})`,
+      )
     }
   }
   return slots
@@ -141,11 +197,36 @@ function otherSlots(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt
 export function canPlace(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt, remedies = true): Verdict {
   const verdict = verdictAt(snapshot, plan, attempt)
   if ('ok' in verdict) return verdict
-  return { ok: false, refusal: { ...verdict, remedies: !remedies || verdict.code === 'no-center' ? [] : otherSlots(snapshot, plan, attempt) } }
+  return {
+    ok: false,
+    refusal: {
+      ...verdict,
+      remedies: !remedies || verdict.code === 'no-center' ? [] : otherSlots(snapshot, plan, attempt),
+    },
+  }
 }
 
 /** A new placement of an activity, with nothing special about it. */
-export const newPlacement = (id: string, unitId: string, activityId: string, where: Where, centerId: string | null): Placement => ({
-  id, unitId, activityId, where, centerId,
-  leadId: null, status: 'planned', pinnedDate: null, apart: false, keptOut: [], swaps: {}, quantities: {}, setAside: [], took: {}, went: null,
+export const newPlacement = (
+  id: string,
+  unitId: string,
+  activityId: string,
+  where: Where,
+  centerId: string | null,
+): Placement => ({
+  id,
+  unitId,
+  activityId,
+  where,
+  centerId,
+  leadId: null,
+  status: 'planned',
+  pinnedDate: null,
+  apart: false,
+  keptOut: [],
+  swaps: {},
+  quantities: {},
+  setAside: [],
+  took: {},
+  went: null,
 })

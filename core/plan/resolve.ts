@@ -5,8 +5,17 @@ import { hoursOn } from '../attendance/presence'
 import { blockOn, blocksOn, eventOn } from './blocks'
 import { keep } from './kept'
 import {
-  takesPlacements, type Activity, type Center, type Child, type Home, type Material, type Placement, type RhythmBlock,
-  type TimeOfDay, type Unit, type UnitSnapshot,
+  takesPlacements,
+  type Activity,
+  type Center,
+  type Child,
+  type Home,
+  type Material,
+  type Placement,
+  type RhythmBlock,
+  type TimeOfDay,
+  type Unit,
+  type UnitSnapshot,
 } from '../domain'
 
 /** A placement with its dates, its times and everyone's part in it: what needs, cautions and sheets are computed from. */
@@ -42,7 +51,8 @@ export interface ResolvedPlan {
 }
 
 /** Things by their id. */
-export const byId = <T extends { id: string }>(things: readonly T[]): Map<string, T> => new Map(things.map((thing) => [thing.id, thing]))
+export const byId = <T extends { id: string }>(things: readonly T[]): Map<string, T> =>
+  new Map(things.map((thing) => [thing.id, thing]))
 
 const keptPrograms = keep<Unit, ProgramDays>()
 const keptSessions = keep<Placement, Session | DateProblem | null>()
@@ -56,26 +66,44 @@ const RANK = { 'takes-part': 2, beside: 1, out: 0 } as const
 function freeBlocks(home: Home, unit: Pick<Unit, 'events'>, day: ProgramDay): { from: TimeOfDay; to: TimeOfDay }[] {
   const own = eventOn(unit, day.number)?.parts.map((part) => part.id) ?? []
   const all = own.length ? blocksOn(home, unit, day.number) : home.rhythm
-  const blocks = all.filter((block) => (block.kind === 'choice' || block.kind === 'after' || block.kind === 'outdoors') && !own.includes(block.id))
+  const blocks = all.filter(
+    (block) =>
+      (block.kind === 'choice' || block.kind === 'after' || block.kind === 'outdoors') && !own.includes(block.id),
+  )
   const open = hoursOn({ pattern: home.open, exceptions: [] }, day.date)
   return blocks.length ? blocks : open ? [open] : []
 }
 
 /** Start and end of a moment: from its own start or the block's, for as long as the activity takes. */
-export function momentSpan(activity: Pick<Activity, 'minutes'>, block: Pick<RhythmBlock, 'from'>, from: TimeOfDay | null) {
+export function momentSpan(
+  activity: Pick<Activity, 'minutes'>,
+  block: Pick<RhythmBlock, 'from'>,
+  from: TimeOfDay | null,
+) {
   const start = from ?? block.from
   return { from: start, to: timeOf(minutesOf(start) + activity.minutes.do) }
 }
 
 /** The parts of every child in a placement, were it to lie there: used for what is placed and for what is only tried. */
 export function partsOf(
-  house: { home: Home; children: Child[]; unit: Pick<Unit, 'events'> }, materials: ReadonlyMap<string, Material>, activity: Activity,
-  placement: Pick<Placement, 'where' | 'keptOut' | 'swaps'>, days: ProgramDay[], span: { from: TimeOfDay; to: TimeOfDay },
+  house: { home: Home; children: Child[]; unit: Pick<Unit, 'events'> },
+  materials: ReadonlyMap<string, Material>,
+  activity: Activity,
+  placement: Pick<Placement, 'where' | 'keptOut' | 'swaps'>,
+  days: ProgramDay[],
+  span: { from: TimeOfDay; to: TimeOfDay },
 ): Part[] {
   const { home, children, unit } = house
   const common = { home, children, materials, keptOut: placement.keptOut, swaps: placement.swaps }
   if (placement.where.kind === 'moment') return participants(activity, { ...common, date: days[0].date, ...span })
-  const occasions = days.flatMap((day) => freeBlocks(home, unit, day).map((block): Occasion => ({ ...common, date: day.date, from: block.from, to: block.to })))
+  const occasions = days.flatMap((day) =>
+    freeBlocks(home, unit, day).map((block): Occasion => ({
+      ...common,
+      date: day.date,
+      from: block.from,
+      to: block.to,
+    })),
+  )
   return byAge(children).map((child) => bestPart(activity, child, occasions))
 }
 
@@ -98,7 +126,12 @@ interface Lookups {
 }
 
 /** One placement on its dates; the problem where it has no block then, and null where its activity is gone or it has no date. */
-function sessionOn(snapshot: UnitSnapshot, { materials, activities, centers }: Lookups, placement: Placement, days: ProgramDay[]): Session | DateProblem | null {
+function sessionOn(
+  snapshot: UnitSnapshot,
+  { materials, activities, centers }: Lookups,
+  placement: Placement,
+  days: ProgramDay[],
+): Session | DateProblem | null {
   const { home, unit } = snapshot
   const { where } = placement
   const activity = activities.get(placement.activityId)
@@ -108,18 +141,33 @@ function sessionOn(snapshot: UnitSnapshot, { materials, activities, centers }: L
   const block = where.kind === 'moment' ? (blockOn(home, unit, first.number, where.blockId) ?? null) : null
   if (where.kind === 'moment' && !block) {
     const event = eventOn(unit, first.number)
-    return { placementId: placement.id, kind: 'no-block', message: event ? `${event.name} takes its place on day ${first.number}` : 'Its block is no longer in the rhythm of the day' }
+    return {
+      placementId: placement.id,
+      kind: 'no-block',
+      message: event
+        ? `${event.name} takes its place on day ${first.number}`
+        : 'Its block is no longer in the rhythm of the day',
+    }
   }
-  const span = where.kind === 'moment'
-    ? momentSpan(activity, block!, where.from)
-    : {
-        from: hoursOn({ pattern: home.open, exceptions: [] }, first.date)?.from ?? '00:00',
-        to: hoursOn({ pattern: home.open, exceptions: [] }, last.date)?.to ?? '23:59',
-      }
+  const span =
+    where.kind === 'moment'
+      ? momentSpan(activity, block!, where.from)
+      : {
+          from: hoursOn({ pattern: home.open, exceptions: [] }, first.date)?.from ?? '00:00',
+          to: hoursOn({ pattern: home.open, exceptions: [] }, last.date)?.to ?? '23:59',
+        }
   const end = planMinute(last.date, span.to)
   return {
-    placement, activity, center, block, days, ...span, parts: partsOf(snapshot, materials, activity, placement, days, span),
-    start: planMinute(first.date, span.from), end, freeAgain: end + activity.minutes.clear,
+    placement,
+    activity,
+    center,
+    block,
+    days,
+    ...span,
+    parts: partsOf(snapshot, materials, activity, placement, days, span),
+    start: planMinute(first.date, span.from),
+    end,
+    freeAgain: end + activity.minutes.clear,
   }
 }
 
@@ -132,7 +180,9 @@ export function resolvePlan(snapshot: UnitSnapshot): ResolvedPlan {
   const program = keptPrograms(unit, [home], () => programDays(home, unit))
   const { materials, activities, centers, children } = snapshot
   const lookups = {
-    materials: keptMaterials(materials, [], () => byId(materials)), activities: keptActivities(activities, [], () => byId(activities)), centers: keptCenters(centers, [], () => byId(centers)),
+    materials: keptMaterials(materials, [], () => byId(materials)),
+    activities: keptActivities(activities, [], () => byId(activities)),
+    centers: keptCenters(centers, [], () => byId(centers)),
   }
   const from = [home, unit, children, lookups.materials, lookups.activities, lookups.centers]
   const sessions: Session[] = []
@@ -147,13 +197,26 @@ export function resolvePlan(snapshot: UnitSnapshot): ResolvedPlan {
   sessions.sort((a, b) => a.start - b.start || (a.placement.id < b.placement.id ? -1 : 1))
   const isBehind = (session: Session) =>
     session.placement.status !== 'planned' || session.days[session.days.length - 1].date < today
-  return { program, sessions, problems, materials: lookups.materials, activities: lookups.activities, illness: home.illness, isBehind }
+  return {
+    program,
+    sessions,
+    problems,
+    materials: lookups.materials,
+    activities: lookups.activities,
+    illness: home.illness,
+    isBehind,
+  }
 }
 
 /** A placement as it would be, were it on the plan; null where it would have no date or no block. */
 export function trySession(snapshot: UnitSnapshot, plan: ResolvedPlan, placement: Placement): Session | null {
   const [{ days }] = placeDates([placement], plan.program)
-  const found = sessionOn(snapshot, { materials: plan.materials, activities: plan.activities, centers: byId(snapshot.centers) }, placement, days)
+  const found = sessionOn(
+    snapshot,
+    { materials: plan.materials, activities: plan.activities, centers: byId(snapshot.centers) },
+    placement,
+    days,
+  )
   return found && !('placementId' in found) ? found : null
 }
 

@@ -21,8 +21,13 @@ export function pulseOf(readings: Readings): Pulse {
   return {
     money: { total: readings.money.total, over: readings.money.over },
     preparation: { due, over: first?.over ?? 0 },
-    rounded: { gaps: gaps.length, children: new Set(gaps.map((gap) => gap.child.id)).size, ...roundedOf(readings.weeks) },
-    adults: adultsOf(readings.cover), cautions: countCautions(readings.cautions),
+    rounded: {
+      gaps: gaps.length,
+      children: new Set(gaps.map((gap) => gap.child.id)).size,
+      ...roundedOf(readings.weeks),
+    },
+    adults: adultsOf(readings.cover),
+    cautions: countCautions(readings.cautions),
   }
 }
 
@@ -30,8 +35,11 @@ export type ReadingName = keyof Pulse
 /** Whether a reading asks for nothing. A watch is said, and asks for nothing. */
 export function quietOf(pulse: Pulse): Record<ReadingName, boolean> {
   return {
-    money: pulse.money.over === 0, preparation: pulse.preparation.over === 0, rounded: pulse.rounded.gaps === 0,
-    adults: pulse.adults.minutes === 0 && pulse.adults.clashes === 0, cautions: pulse.cautions.stop + pulse.cautions.change === 0,
+    money: pulse.money.over === 0,
+    preparation: pulse.preparation.over === 0,
+    rounded: pulse.rounded.gaps === 0,
+    adults: pulse.adults.minutes === 0 && pulse.adults.clashes === 0,
+    cautions: pulse.cautions.stop + pulse.cautions.change === 0,
   }
 }
 
@@ -41,7 +49,8 @@ export interface PulseStep {
   better: boolean | null
 }
 
-const more = (by: number, words: (count: number) => string): string | null => (by === 0 ? null : `${words(Math.abs(by))} ${by > 0 ? 'more' : 'less'}`)
+const more = (by: number, words: (count: number) => string): string | null =>
+  by === 0 ? null : `${words(Math.abs(by))} ${by > 0 ? 'more' : 'less'}`
 const step = (parts: readonly (string | null)[], by: number): PulseStep | null => {
   const words = parts.filter((part): part is string => part !== null).join(', ')
   return words ? { words, better: by === 0 ? null : by < 0 } : null
@@ -58,13 +67,40 @@ export function pulseChange(before: Pulse, after: Pulse, currency: string): Reco
   const over = after.preparation.over - before.preparation.over
   const gaps = after.rounded.gaps - before.rounded.gaps
   const met = after.rounded.met - before.rounded.met
-  const adults = { minutes: after.adults.minutes - before.adults.minutes, clashes: after.adults.clashes - before.adults.clashes }
-  const cautions = (['stop', 'change', 'watch'] as const).map((severity) => after.cautions[severity] - before.cautions[severity])
+  const adults = {
+    minutes: after.adults.minutes - before.adults.minutes,
+    clashes: after.adults.clashes - before.adults.clashes,
+  }
+  const cautions = (['stop', 'change', 'watch'] as const).map(
+    (severity) => after.cautions[severity] - before.cautions[severity],
+  )
   return {
     money: step([more(money, (cents) => moneyWords(cents, currency))], money),
-    preparation: step([more(over, (minutes) => `${minutesWords(minutes)} over`), more(due, (minutes) => `${minutesWords(minutes)} to do`)], over || due),
-    rounded: step([more(gaps, (count) => countWords(count, 'gap')), more(met, (count) => countWords(count, 'touch', 'touches'))], gaps || -met),
-    adults: step([more(adults.minutes, (minutes) => `${minutesWords(minutes)} short`), more(adults.clashes, (count) => countWords(count, 'clash', 'clashes'))], adults.minutes || adults.clashes),
-    cautions: step([more(cautions[0], (count) => countWords(count, 'stop')), more(cautions[1], (count) => `${count} to change`), more(cautions[2], (count) => `${count} to watch`)], cautions[0] || cautions[1] || cautions[2]),
+    preparation: step(
+      [
+        more(over, (minutes) => `${minutesWords(minutes)} over`),
+        more(due, (minutes) => `${minutesWords(minutes)} to do`),
+      ],
+      over || due,
+    ),
+    rounded: step(
+      [more(gaps, (count) => countWords(count, 'gap')), more(met, (count) => countWords(count, 'touch', 'touches'))],
+      gaps || -met,
+    ),
+    adults: step(
+      [
+        more(adults.minutes, (minutes) => `${minutesWords(minutes)} short`),
+        more(adults.clashes, (count) => countWords(count, 'clash', 'clashes')),
+      ],
+      adults.minutes || adults.clashes,
+    ),
+    cautions: step(
+      [
+        more(cautions[0], (count) => countWords(count, 'stop')),
+        more(cautions[1], (count) => `${count} to change`),
+        more(cautions[2], (count) => `${count} to watch`),
+      ],
+      cautions[0] || cautions[1] || cautions[2],
+    ),
   }
 }

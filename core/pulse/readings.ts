@@ -22,7 +22,15 @@ export interface Readings {
 export function readingsOf(snapshot: UnitSnapshot): Readings {
   const plan = resolvePlan(snapshot)
   const lines = supplyList(snapshot, plan)
-  return { plan, lines, money: moneyOf(snapshot, lines), cautions: planCautions(plan), weeks: touchesOf(plan, snapshot), cover: coverOf(plan, snapshot, snapshot.today), ready: readyBy(plan, snapshot.adults, snapshot.today, snapshot.lastDayBefore) }
+  return {
+    plan,
+    lines,
+    money: moneyOf(snapshot, lines),
+    cautions: planCautions(plan),
+    weeks: touchesOf(plan, snapshot),
+    cover: coverOf(plan, snapshot, snapshot.today),
+    ready: readyBy(plan, snapshot.adults, snapshot.today, snapshot.lastDayBefore),
+  }
 }
 
 /** Cautions by what they ask for. One rule on one placement counts once; what was set aside stands apart. */
@@ -54,7 +62,10 @@ export function roundedOf(weeks: readonly TouchWeek[]): { met: number; target: n
 }
 
 /** What of a plan's adults does not hold: minutes with too few or too many in the house, and clashes. */
-export const adultsOf = (cover: Cover): { minutes: number; clashes: number } => ({ minutes: minutesShort(cover.intervals), clashes: cover.clashes.length })
+export const adultsOf = (cover: Cover): { minutes: number; clashes: number } => ({
+  minutes: minutesShort(cover.intervals),
+  clashes: cover.clashes.length,
+})
 
 /** The first day whose preparation does not fit, and all that is due beside all the time there is. */
 export function preparationOf(ready: readonly ReadyBy[]): { first: ReadyBy | null; due: number; window: number } {

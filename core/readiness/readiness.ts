@@ -20,7 +20,10 @@ export interface ReadyBy {
   over: number
 }
 
-interface Stretch { from: number; to: number }
+interface Stretch {
+  from: number
+  to: number
+}
 
 /** Prep windows of all adults between two dates, as plan minutes. */
 function windowsBetween(adults: readonly Adult[], from: CalendarDate, to: CalendarDate): Stretch[] {
@@ -31,7 +34,9 @@ function windowsBetween(adults: readonly Adult[], from: CalendarDate, to: Calend
     for (const adult of adults) {
       // Who is away prepares nothing.
       if (adult.exceptions.some((one) => one.date === date && one.here === null)) continue
-      for (const window of adult.prepWindows) if (window.weekday === weekday) found.push({ from: planMinute(date, window.from), to: planMinute(date, window.to) })
+      for (const window of adult.prepWindows)
+        if (window.weekday === weekday)
+          found.push({ from: planMinute(date, window.from), to: planMinute(date, window.to) })
     }
   }
   return found
@@ -45,7 +50,12 @@ function windowsBetween(adults: readonly Adult[], from: CalendarDate, to: Calend
  * @param before last day of the unit before: windows before it are that unit's, and not counted here
  * @returns one entry for each later day with preparation, in order
  */
-export function readyBy(plan: ResolvedPlan, adults: readonly Adult[], today: CalendarDate, before: CalendarDate | null = null): ReadyBy[] {
+export function readyBy(
+  plan: ResolvedPlan,
+  adults: readonly Adult[],
+  today: CalendarDate,
+  before: CalendarDate | null = null,
+): ReadyBy[] {
   const first = before !== null && before > today ? before : today
   const asking = plan.sessions
     .filter((session) => !plan.isBehind(session) && session.days[0].date > today)
@@ -61,7 +71,15 @@ export function readyBy(plan: ResolvedPlan, adults: readonly Adult[], today: Cal
     const own = ofDay.reduce((sum, one) => sum + one.minutes, 0)
     due += own
     const window = windows.reduce((sum, one) => sum + Math.max(0, Math.min(one.to, start) - one.from), 0)
-    return { date, day: ofDay[0].session.days[0].number, sessions: ofDay.map((one) => one.session), own, due, window, over: Math.max(0, due - window) }
+    return {
+      date,
+      day: ofDay[0].session.days[0].number,
+      sessions: ofDay.map((one) => one.session),
+      own,
+      due,
+      window,
+      over: Math.max(0, due - window),
+    }
   })
 }
 
@@ -84,16 +102,50 @@ const minutesOfPrep = (session: Session): number => session.activity.prep.reduce
  */
 export function readyRemedies(entry: ReadyBy, snapshot: UnitSnapshot, plan: ResolvedPlan): ReadyRemedy[] {
   const held = plan.program.days.filter((day) => day.held && day.date > entry.date)
-  const due = plan.sessions.filter((one) => !plan.isBehind(one) && one.days[0].date > snapshot.today && one.days[0].date <= entry.date && minutesOfPrep(one) > 0)
+  const due = plan.sessions.filter(
+    (one) =>
+      !plan.isBehind(one) &&
+      one.days[0].date > snapshot.today &&
+      one.days[0].date <= entry.date &&
+      minutesOfPrep(one) > 0,
+  )
   const found = due.flatMap((session): ReadyRemedy[] => {
     const { placement, activity } = session
     for (const day of held) {
-      const where: Where | null = placement.where.kind === 'moment' ? { ...placement.where, day: day.number } : day.number <= placement.where.toDay ? { ...placement.where, fromDay: day.number } : null
-      if (!where || !canPlace(snapshot, plan, { activityId: activity.id, where, centerId: placement.centerId, movingId: placement.id }, false).ok) continue
-      return [{ placementId: placement.id, where, minutes: minutesOfPrep(session), words: placement.where.kind === 'moment' ? `${activity.title} on day ${day.number}` : `Put ${activity.title} out from day ${day.number}` }]
+      const where: Where | null =
+        placement.where.kind === 'moment'
+          ? { ...placement.where, day: day.number }
+          : day.number <= placement.where.toDay
+            ? { ...placement.where, fromDay: day.number }
+            : null
+      if (
+        !where ||
+        !canPlace(
+          snapshot,
+          plan,
+          { activityId: activity.id, where, centerId: placement.centerId, movingId: placement.id },
+          false,
+        ).ok
+      )
+        continue
+      return [
+        {
+          placementId: placement.id,
+          where,
+          minutes: minutesOfPrep(session),
+          words:
+            placement.where.kind === 'moment'
+              ? `${activity.title} on day ${day.number}`
+              : `Put ${activity.title} out from day ${day.number}`,
+        },
+      ]
     }
     return []
   })
   // What is enough by itself stands first, the smallest such; then the largest of those that only help.
-  return found.sort((a, b) => Number(b.minutes >= entry.over) - Number(a.minutes >= entry.over) || (a.minutes >= entry.over ? a.minutes - b.minutes : b.minutes - a.minutes))
+  return found.sort(
+    (a, b) =>
+      Number(b.minutes >= entry.over) - Number(a.minutes >= entry.over) ||
+      (a.minutes >= entry.over ? a.minutes - b.minutes : b.minutes - a.minutes),
+  )
 }

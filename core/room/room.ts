@@ -3,7 +3,6 @@ import { ROOM } from '../domain'
 import type { ResolvedPlan, Session } from '../plan/resolve'
 import { weeksOut, type Carried } from './carried'
 
-
 /** A center over the days of a unit. */
 export interface CenterBand {
   center: Center
@@ -17,7 +16,9 @@ export interface CenterBand {
 export function bandsOf(centers: readonly Center[], plan: ResolvedPlan): CenterBand[] {
   const last = plan.program.days.length
   return centers.map((center) => {
-    const standing = plan.sessions.filter((one) => !one.block && one.center?.id === center.id && one.placement.status !== 'skipped')
+    const standing = plan.sessions.filter(
+      (one) => !one.block && one.center?.id === center.id && one.placement.status !== 'skipped',
+    )
     const empty: CenterBand['empty'] = []
     let next = 1
     for (const one of [...standing].sort((a, b) => a.days[0].number - b.days[0].number)) {
@@ -31,19 +32,29 @@ export function bandsOf(centers: readonly Center[], plan: ResolvedPlan): CenterB
 }
 
 /** What stands at a center on a program day. */
-export const standsOn = (band: CenterBand, day: number): Session[] => band.standing.filter((one) => one.days[0].number <= day && one.days[one.days.length - 1].number >= day)
+export const standsOn = (band: CenterBand, day: number): Session[] =>
+  band.standing.filter((one) => one.days[0].number <= day && one.days[one.days.length - 1].number >= day)
 
 /** Since when something has been out: from the unit before, where it stays on from its end, else from its first day. */
 export function outSince(session: Session, carried: readonly Carried[], plan: ResolvedPlan): CalendarDate {
   const first = plan.program.days.find((day) => day.held)
-  const before = session.days[0].number === first?.number ? carried.find((one) => one.activityId === session.activity.id && one.centerId === session.center?.id) : undefined
+  const before =
+    session.days[0].number === first?.number
+      ? carried.find((one) => one.activityId === session.activity.id && one.centerId === session.center?.id)
+      : undefined
   return before?.since ?? session.days[0].date
 }
 
 /** Weeks that something has been out by a date. */
-export const weeksOutOn = (session: Session, on: CalendarDate, carried: readonly Carried[], plan: ResolvedPlan): number => weeksOut(outSince(session, carried, plan), on)
+export const weeksOutOn = (
+  session: Session,
+  on: CalendarDate,
+  carried: readonly Carried[],
+  plan: ResolvedPlan,
+): number => weeksOut(outSince(session, carried, plan), on)
 
-const meets = (a: RoomSpot, b: RoomSpot) => a.x < b.x + b.wide && a.x + a.wide > b.x && a.y < b.y + b.high && a.y + a.high > b.y
+const meets = (a: RoomSpot, b: RoomSpot) =>
+  a.x < b.x + b.wide && a.x + a.wide > b.x && a.y < b.y + b.high && a.y + a.high > b.y
 /** Whether a spot lies within the plan and on no other. */
 export const spotFits = (spot: RoomSpot, others: readonly RoomSpot[]): boolean =>
   spot.x + spot.wide <= ROOM.across && spot.y + spot.high <= ROOM.down && !others.some((other) => meets(spot, other))
@@ -59,7 +70,12 @@ export function spotsFor(centers: readonly Center[]): Map<string, RoomSpot> {
   for (const center of centers) {
     if (center.spot) continue
     for (const { wide, high } of [USUAL, { wide: 2, high: 1 }, { wide: 1, high: 1 }]) {
-      const free = Array.from({ length: ROOM.across * ROOM.down }, (_, i): RoomSpot => ({ x: i % ROOM.across, y: Math.floor(i / ROOM.across), wide, high })).find((spot) => spotFits(spot, [...spots.values()]))
+      const free = Array.from({ length: ROOM.across * ROOM.down }, (_, i): RoomSpot => ({
+        x: i % ROOM.across,
+        y: Math.floor(i / ROOM.across),
+        wide,
+        high,
+      })).find((spot) => spotFits(spot, [...spots.values()]))
       if (!free) continue
       spots.set(center.id, free)
       break

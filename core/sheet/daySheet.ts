@@ -2,7 +2,15 @@ import { childHours, presentAt } from '../attendance/presence'
 import { byAge, type Part } from '../attendance/participants'
 import { stageOn } from '../attendance/stageOn'
 import { CAUTION_CLOSING, sessionCautions, type Severity } from '../cautions'
-import { stepIdsOf, variantStepId, type CalendarDate, type Material, type Stage, type TimeOfDay, type UnitSnapshot } from '../domain'
+import {
+  stepIdsOf,
+  variantStepId,
+  type CalendarDate,
+  type Material,
+  type Stage,
+  type TimeOfDay,
+  type UnitSnapshot,
+} from '../domain'
 import { demand } from '../fault'
 import { ATTENTION_NAMES, allergenName, OUT_WORDS, STAGE_NAMES } from '../format/names'
 import { clockWords, listWords, longDate, quantityWords } from '../format/words'
@@ -113,7 +121,13 @@ function stepsOf(session: Session): SheetStep[] {
   const forWhom = activity.variants.flatMap((variant): SheetStep[] => {
     const children = parts.filter((part) => part.variant?.id === variant.id).map((part) => part.child.name)
     if (!children.length) return []
-    return [{ id: variantStepId(variant.id), who: `${listWords(children)}${variant.kind === 'beside' ? ' beside' : ''}`, text: variant.how }]
+    return [
+      {
+        id: variantStepId(variant.id),
+        who: `${listWords(children)}${variant.kind === 'beside' ? ' beside' : ''}`,
+        text: variant.how,
+      },
+    ]
   })
   return [...own, ...forWhom]
 }
@@ -121,49 +135,82 @@ function stepsOf(session: Session): SheetStep[] {
 /** What a need takes in hand: its own material, and what the list lends it of others. Of a set-up, as much as the children of one day use. */
 function inHand(need: Need, listed: SupplyNeed | undefined, snapshot: UnitSnapshot): SheetMaterial[] {
   const line = (material: Material, quantity: number, insteadOf: string): SheetMaterial[] =>
-    (quantity > 0 ? [{ name: material.name, amount: quantityWords(quantity, material.unit, snapshot.home.measures), place: material.place, insteadOf }] : [])
+    quantity > 0
+      ? [
+          {
+            name: material.name,
+            amount: quantityWords(quantity, material.unit, snapshot.home.measures),
+            place: material.place,
+            insteadOf,
+          },
+        ]
+      : []
   if (!listed) return line(need.material, need.quantity, '')
   let missing = Math.max(0, tidy(need.quantity - listed.quantity))
   const own = line(need.material, tidy(need.quantity - missing), '')
-  return [...own, ...listed.lent.flatMap(({ material, quantity }) => {
-    const taken = Math.min(missing, quantity)
-    missing = tidy(missing - taken)
-    return line(material, taken, need.material.name)
-  })]
+  return [
+    ...own,
+    ...listed.lent.flatMap(({ material, quantity }) => {
+      const taken = Math.min(missing, quantity)
+      missing = tidy(missing - taken)
+      return line(material, taken, need.material.name)
+    }),
+  ]
 }
 
 /** What is taken in hand, in words: "rings 4 instead of large beads (hall cupboard)". */
-export const inHandWords = ({ name, amount, place, insteadOf }: SheetMaterial): string => `${name} ${amount}${insteadOf && ` instead of ${insteadOf}`}${place && ` (${place})`}`
+export const inHandWords = ({ name, amount, place, insteadOf }: SheetMaterial): string =>
+  `${name} ${amount}${insteadOf && ` instead of ${insteadOf}`}${place && ` (${place})`}`
 
 /** Needs that something was lent to, by placement and requirement: the list's word, so that sheet and list name the same thing. */
 function lentTo(snapshot: UnitSnapshot, plan: ResolvedPlan): Map<string, SupplyNeed> {
-  const lent = supplyList(snapshot, plan).flatMap((line) => line.needs).filter((need) => need.lent.length > 0)
+  const lent = supplyList(snapshot, plan)
+    .flatMap((line) => line.needs)
+    .filter((need) => need.lent.length > 0)
   return new Map(lent.map((need) => [needKey(need), need]))
 }
 const needKey = ({ session, requirement }: Need): string => JSON.stringify([session.placement.id, requirement.id])
 
-function itemOf(session: Session, snapshot: UnitSnapshot, plan: ResolvedPlan, lent: ReadonlyMap<string, SupplyNeed>): SheetItem {
+function itemOf(
+  session: Session,
+  snapshot: UnitSnapshot,
+  plan: ResolvedPlan,
+  lent: ReadonlyMap<string, SupplyNeed>,
+): SheetItem {
   const { activity, placement } = session
   const cautions = sessionCautions(session, plan)
-  const atRisk = new Set(cautions.filter((one) => one.severity !== 'watch' && one.setAside === null).flatMap((one) => one.childIds))
+  const atRisk = new Set(
+    cautions.filter((one) => one.severity !== 'watch' && one.setAside === null).flatMap((one) => one.childIds),
+  )
   const standing = placement.where.kind === 'set-up'
   return {
     placementId: placement.id,
-    title: activity.title, aim: activity.aim, from: session.from, to: session.to, standing,
+    title: activity.title,
+    aim: activity.aim,
+    from: session.from,
+    to: session.to,
+    standing,
     center: session.center?.name ?? '',
     lead: snapshot.adults.find((adult) => adult.id === placement.leadId)?.name ?? '',
     attention: ATTENTION_NAMES[activity.attention],
     status: placement.status,
     marks: session.parts
       .filter((part) => part.does !== 'out' || part.reason !== 'not-here')
-      .map((part) => ({ name: part.child.name, does: part.does, words: partWords(part), caution: atRisk.has(part.child.id) })),
+      .map((part) => ({
+        name: part.child.name,
+        does: part.does,
+        words: partWords(part),
+        caution: atRisk.has(part.child.id),
+      })),
     // Two materials can bring the same caution in the same words: it is said once.
     cautions: cautions
       .filter((one, i) => cautions.findIndex((other) => other.why === one.why) === i)
       .map((one) => ({ severity: one.severity, title: one.rule.title, why: one.why, setAside: one.setAside })),
     materials: sessionNeeds(session, plan.materials).flatMap((need) => inHand(need, lent.get(needKey(need)), snapshot)),
     steps: stepsOf(session),
-    say: activity.say, tidy: activity.tidy, apart: placement.apart,
+    say: activity.say,
+    tidy: activity.tidy,
+    apart: placement.apart,
   }
 }
 
@@ -185,27 +232,49 @@ export function daySheet(snapshot: UnitSnapshot, plan: ResolvedPlan, number: num
   const here = byAge(snapshot.children).flatMap((child): SheetChild[] => {
     const hours = childHours(child, day.date)
     if (!hours) return []
-    return [{
-      name: child.name, stage: stageOn(child, day.date, home.stageBounds), here: hours, naps: child.naps,
-      allergies: child.allergens.map(allergenName), mouths: child.mouths,
-    }]
+    return [
+      {
+        name: child.name,
+        stage: stageOn(child, day.date, home.stageBounds),
+        here: hours,
+        naps: child.naps,
+        allergies: child.allergens.map(allergenName),
+        mouths: child.mouths,
+      },
+    ]
   })
   const lent = lentTo(snapshot, plan)
   const items = plan.sessions
     .filter((session) => session.days.some((one) => one.number === number))
     .map((session) => itemOf(onDay(session, day, snapshot), snapshot, plan, lent))
   const blocks = blocksOn(home, unit, number).map((block) => ({
-    id: block.id, name: block.name, from: block.from, to: block.to,
-    placementIds: plan.sessions.filter((session) => session.block?.id === block.id && session.days[0].number === number).map((session) => session.placement.id),
+    id: block.id,
+    name: block.name,
+    from: block.from,
+    to: block.to,
+    placementIds: plan.sessions
+      .filter((session) => session.block?.id === block.id && session.days[0].number === number)
+      .map((session) => session.placement.id),
   }))
   return {
-    unit: unit.name, home: home.name, number, date: day.date, of: plan.program.days.length,
+    unit: unit.name,
+    home: home.name,
+    number,
+    date: day.date,
+    of: plan.program.days.length,
     focus: focusWords(unit.focus),
-    event: unit.events.filter((event) => event.day === number).map((event) => event.name).join(', '),
+    event: unit.events
+      .filter((event) => event.day === number)
+      .map((event) => event.name)
+      .join(', '),
     reminders: remindersOn(unit, number),
     children: here,
-    away: byAge(snapshot.children).filter((child) => !childHours(child, day.date)).map((child) => child.name),
-    blocks, items, closing: CAUTION_CLOSING,
+    away: byAge(snapshot.children)
+      .filter((child) => !childHours(child, day.date))
+      .map((child) => child.name),
+    blocks,
+    items,
+    closing: CAUTION_CLOSING,
   }
 }
 
@@ -213,7 +282,9 @@ export function daySheet(snapshot: UnitSnapshot, plan: ResolvedPlan, number: num
 function remindersOn(unit: UnitSnapshot['unit'], number: number): string[] {
   return unit.events.flatMap((event) => [
     ...(event.inviteOn === number ? [`Hand out the invitations to ${event.name}, day ${event.day}.`] : []),
-    ...(event.day === number && event.bring.length ? [`Families bring: ${listWords(event.bring.map((one) => one.toLowerCase()))}.`] : []),
+    ...(event.day === number && event.bring.length
+      ? [`Families bring: ${listWords(event.bring.map((one) => one.toLowerCase()))}.`]
+      : []),
   ])
 }
 
@@ -221,7 +292,11 @@ function remindersOn(unit: UnitSnapshot['unit'], number: number): string[] {
 function onDay(session: Session, day: Session['days'][number], snapshot: UnitSnapshot): Session {
   if (session.placement.where.kind === 'moment') return session
   const here = new Set(snapshot.children.filter((child) => childHours(child, day.date)).map((child) => child.id))
-  const parts = session.parts.map((part): Part => (here.has(part.child.id) ? part : { child: part.child, stage: part.stage, does: 'out', variant: null, reason: 'not-here' }))
+  const parts = session.parts.map((part): Part =>
+    here.has(part.child.id)
+      ? part
+      : { child: part.child, stage: part.stage, does: 'out', variant: null, reason: 'not-here' },
+  )
   return { ...session, days: [day], parts }
 }
 
@@ -236,10 +311,21 @@ export const escapeMarkdown = (text: string) => text.replace(/([\\`*_[\]<>#|])/g
 
 /** A day sheet as Markdown, to paste anywhere. User text is escaped. */
 export function daySheetMarkdown(sheet: DaySheet): string {
-  const lines = [`# ${escapeMarkdown(sheetTitle(sheet))}`, '', `${escapeMarkdown(sheet.unit)}${sheet.focus ? ` (${escapeMarkdown(sheet.focus)})` : ''}${sheet.event ? `. Today: ${escapeMarkdown(sheet.event)}` : ''}`, '', '## Here today', '']
+  const lines = [
+    `# ${escapeMarkdown(sheetTitle(sheet))}`,
+    '',
+    `${escapeMarkdown(sheet.unit)}${sheet.focus ? ` (${escapeMarkdown(sheet.focus)})` : ''}${sheet.event ? `. Today: ${escapeMarkdown(sheet.event)}` : ''}`,
+    '',
+    '## Here today',
+    '',
+  ]
   for (const child of sheet.children) {
-    const facts = [STAGE_NAMES[child.stage].toLowerCase(), `${clockWords(child.here.from)} to ${clockWords(child.here.to)}`]
-    if (child.naps.length) facts.push(`sleeps ${child.naps.map((nap) => `${clockWords(nap.from)} to ${clockWords(nap.to)}`).join(', ')}`)
+    const facts = [
+      STAGE_NAMES[child.stage].toLowerCase(),
+      `${clockWords(child.here.from)} to ${clockWords(child.here.to)}`,
+    ]
+    if (child.naps.length)
+      facts.push(`sleeps ${child.naps.map((nap) => `${clockWords(nap.from)} to ${clockWords(nap.to)}`).join(', ')}`)
     if (child.allergies.length) facts.push(`**allergy: ${escapeMarkdown(child.allergies.join(', '))}**`)
     if (child.mouths) facts.push('mouths things')
     lines.push(`- **${escapeMarkdown(child.name)}**: ${facts.join(', ')}`)
@@ -259,13 +345,27 @@ export function daySheetMarkdown(sheet: DaySheet): string {
 }
 
 function itemMarkdown(item: SheetItem): string[] {
-  const facts = [item.standing ? '' : `${clockWords(item.from)} to ${clockWords(item.to)}`, item.center, item.lead && `${item.lead} leads`, item.attention].filter(Boolean)
+  const facts = [
+    item.standing ? '' : `${clockWords(item.from)} to ${clockWords(item.to)}`,
+    item.center,
+    item.lead && `${item.lead} leads`,
+    item.attention,
+  ].filter(Boolean)
   return [
-    '', `### ${escapeMarkdown(item.title)}`, '', escapeMarkdown(facts.join(' · ')), '',
-    ...item.cautions.map((one) => `> **${one.severity === 'stop' ? 'Stop' : one.severity === 'change' ? 'Change' : 'Watch'}:** ${escapeMarkdown(one.why)}${one.setAside ? ` Set aside: ${escapeMarkdown(one.setAside)}` : ''}`),
+    '',
+    `### ${escapeMarkdown(item.title)}`,
+    '',
+    escapeMarkdown(facts.join(' · ')),
+    '',
+    ...item.cautions.map(
+      (one) =>
+        `> **${one.severity === 'stop' ? 'Stop' : one.severity === 'change' ? 'Change' : 'Watch'}:** ${escapeMarkdown(one.why)}${one.setAside ? ` Set aside: ${escapeMarkdown(one.setAside)}` : ''}`,
+    ),
     ...(item.cautions.length ? [''] : []),
     ...(item.materials.length ? [`In hand: ${escapeMarkdown(item.materials.map(inHandWords).join(', '))}`, ''] : []),
-    ...item.steps.map((step) => `- [ ] ${step.who ? `**${escapeMarkdown(step.who)}**: ` : ''}${escapeMarkdown(step.text)}`),
+    ...item.steps.map(
+      (step) => `- [ ] ${step.who ? `**${escapeMarkdown(step.who)}**: ` : ''}${escapeMarkdown(step.text)}`,
+    ),
     ...(item.tidy ? ['', `Tidy up: ${escapeMarkdown(item.tidy)}`] : []),
   ]
 }

@@ -7,21 +7,67 @@ import { aCenter, aChild, aHome, aUnit } from '../testing/build'
 import { readThings } from '../theme'
 import { SKELETONS, startOf } from '.'
 
-const KINDS = ['blocks', 'pretend', 'discovery', 'mark-making', 'glow-table', 'easel', 'sensory-bin', 'tray-shelf', 'art-table', 'dough-table', 'book-nook', 'circle', 'outdoors'] as const
+const KINDS = [
+  'blocks',
+  'pretend',
+  'discovery',
+  'mark-making',
+  'glow-table',
+  'easel',
+  'sensory-bin',
+  'tray-shelf',
+  'art-table',
+  'dough-table',
+  'book-nook',
+  'circle',
+  'outdoors',
+] as const
 const house = {
-  home: aHome({ rhythm: [...aHome().rhythm, { id: 'outdoors', name: 'Outdoors', kind: 'outdoors', from: '10:30', to: '11:30' }] }),
-  children: ['2025-06-01', '2023-11-01', '2022-01-01', '2019-12-01'].map((born, i) => aChild({ id: `c${i}`, name: `C${i}`, born })), adults: [],
-  centers: KINDS.map((kind) => aCenter({ id: kind, name: kind, kind })), materials: [...MATERIALS], activities: [...ACTIVITIES],
+  home: aHome({
+    rhythm: [...aHome().rhythm, { id: 'outdoors', name: 'Outdoors', kind: 'outdoors', from: '10:30', to: '11:30' }],
+  }),
+  children: ['2025-06-01', '2023-11-01', '2022-01-01', '2019-12-01'].map((born, i) =>
+    aChild({ id: `c${i}`, name: `C${i}`, born }),
+  ),
+  adults: [],
+  centers: KINDS.map((kind) => aCenter({ id: kind, name: kind, kind })),
+  materials: [...MATERIALS],
+  activities: [...ACTIVITIES],
 }
-const unitOf = (style: PlanningStyle, over = {}) => aUnit({ name: 'Under the ground', words: ['burrow', 'root'], objects: readThings('worm, mole, 10 stones, ant, fox, potato', KNOWN_THINGS), style, days: SKELETONS[style].days, ...over })
+const unitOf = (style: PlanningStyle, over = {}) =>
+  aUnit({
+    name: 'Under the ground',
+    words: ['burrow', 'root'],
+    objects: readThings('worm, mole, 10 stones, ant, fox, potato', KNOWN_THINGS),
+    style,
+    days: SKELETONS[style].days,
+    ...over,
+  })
 const begin = (style: PlanningStyle, over = {}) => {
   let count = 0
   const unit = unitOf(style, over)
-  const start = startOf(unit, house, '2026-03-01', { paper: 'letter', shipped: byId(MATERIALS), newId: () => `new-${++count}` })
-  const snapshot: UnitSnapshot = { ...house, materials: [...house.materials, ...start.materials], activities: [...house.activities, ...start.activities], unit, placements: start.placements, ideas: start.ideas, purchases: [], promises: [], today: '2026-03-01', lastDayBefore: null, spokenFor: [] }
+  const start = startOf(unit, house, '2026-03-01', {
+    paper: 'letter',
+    shipped: byId(MATERIALS),
+    newId: () => `new-${++count}`,
+  })
+  const snapshot: UnitSnapshot = {
+    ...house,
+    materials: [...house.materials, ...start.materials],
+    activities: [...house.activities, ...start.activities],
+    unit,
+    placements: start.placements,
+    ideas: start.ideas,
+    purchases: [],
+    promises: [],
+    today: '2026-03-01',
+    lastDayBefore: null,
+    spokenFor: [],
+  }
   return { unit, start, plan: resolvePlan(snapshot) }
 }
-const at = (plan: ReturnType<typeof begin>['plan'], kind: string) => plan.sessions.filter((one) => one.placement.where.kind === 'set-up' && one.center?.kind === kind)
+const at = (plan: ReturnType<typeof begin>['plan'], kind: string) =>
+  plan.sessions.filter((one) => one.placement.where.kind === 'set-up' && one.center?.kind === kind)
 
 describe('a new unit', () => {
   it.each(STYLES)('in the style %s lies where it can lie, each idea in the basket, none twice', (style) => {
@@ -36,8 +82,23 @@ describe('a new unit', () => {
   })
   it('in Centers has a set-up at every center, something together and something for a small group every day', () => {
     const { plan } = begin('centers')
-    for (const kind of ['sensory-bin', 'dough-table', 'blocks', 'pretend', 'discovery', 'glow-table', 'easel', 'mark-making', 'book-nook', 'tray-shelf']) expect([kind, at(plan, kind).length]).toEqual([kind, 1])
-    for (let day = 1; day <= 10; day++) expect(plan.sessions.filter((one) => one.block && one.days[0].number === day).map((one) => one.block!.kind)).toEqual(['circle', 'choice'])
+    for (const kind of [
+      'sensory-bin',
+      'dough-table',
+      'blocks',
+      'pretend',
+      'discovery',
+      'glow-table',
+      'easel',
+      'mark-making',
+      'book-nook',
+      'tray-shelf',
+    ])
+      expect([kind, at(plan, kind).length]).toEqual([kind, 1])
+    for (let day = 1; day <= 10; day++)
+      expect(
+        plan.sessions.filter((one) => one.block && one.days[0].number === day).map((one) => one.block!.kind),
+      ).toEqual(['circle', 'choice'])
   })
   it('in Shelf has twelve trays, half of them made from its own things', () => {
     const { plan } = begin('shelf')
@@ -47,28 +108,43 @@ describe('a new unit', () => {
   })
   it('in Focus keeps one opening all week and a new table work and craft each day', () => {
     const { plan } = begin('focus')
-    const titles = (kind: string) => plan.sessions.filter((one) => one.block?.kind === kind).map((one) => one.activity.title)
+    const titles = (kind: string) =>
+      plan.sessions.filter((one) => one.block?.kind === kind).map((one) => one.activity.title)
     expect([titles('circle').length, new Set(titles('circle')).size]).toEqual([5, 1])
     expect([titles('choice').length, new Set(titles('choice')).size]).toEqual([5, 5])
     expect([titles('after').length, new Set(titles('after')).size, titles('outdoors').length]).toEqual([5, 5, 5])
   })
   it('in Follow offers pattern after pattern on its things', () => {
     const { plan } = begin('follow', { interest: 'things that dig' })
-    expect(plan.sessions.filter((one) => one.block?.kind === 'choice').map((one) => one.activity.source)).toEqual(Array(5).fill('pattern'))
+    expect(plan.sessions.filter((one) => one.block?.kind === 'choice').map((one) => one.activity.source)).toEqual(
+      Array(5).fill('pattern'),
+    )
   })
   it('differs visibly from style to style', () => {
     const sets = STYLES.map((style) => begin(style).plan.sessions.map((one) => one.activity.title))
-    for (let i = 0; i < sets.length; i++) for (let j = i + 1; j < sets.length; j++) expect(sets[i].filter((title) => sets[j].includes(title)).length / sets[i].length).toBeLessThan(0.6)
+    for (let i = 0; i < sets.length; i++)
+      for (let j = i + 1; j < sets.length; j++)
+        expect(sets[i].filter((title) => sets[j].includes(title)).length / sets[i].length).toBeLessThan(0.6)
   })
   it('is the same for the same theme, and puts no archived idea out', () => {
     expect(begin('centers').start).toEqual(begin('centers').start)
     const gone = begin('centers').start.ideas[0].activityId
     const without = { ...house, activities: house.activities.map((one) => ({ ...one, archived: one.id === gone })) }
     let count = 0
-    expect(startOf(unitOf('centers'), without, '2026-03-01', { paper: 'letter', shipped: byId(MATERIALS), newId: () => `n-${++count}` }).ideas.map((idea) => idea.activityId)).not.toContain(gone)
+    expect(
+      startOf(unitOf('centers'), without, '2026-03-01', {
+        paper: 'letter',
+        shipped: byId(MATERIALS),
+        newId: () => `n-${++count}`,
+      }).ideas.map((idea) => idea.activityId),
+    ).not.toContain(gone)
   })
   it('begins in a home with nothing in it: no center, no child, no library', () => {
     const bare = { ...house, centers: [], children: [], activities: [] }
-    for (const style of STYLES) expect(startOf(unitOf(style), bare, '2026-03-01', { paper: 'a4', shipped: byId(MATERIALS), newId: () => 'x' }).placements).toEqual([])
+    for (const style of STYLES)
+      expect(
+        startOf(unitOf(style), bare, '2026-03-01', { paper: 'a4', shipped: byId(MATERIALS), newId: () => 'x' })
+          .placements,
+      ).toEqual([])
   })
 })

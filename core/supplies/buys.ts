@@ -31,11 +31,20 @@ interface Asked {
   today: CalendarDate
 }
 
-interface Portion { quantity: number; first: CalendarDate; last: CalendarDate }
+interface Portion {
+  quantity: number
+  first: CalendarDate
+  last: CalendarDate
+}
 
 /** When one would go to each shop that has a material, for one part of it. */
 const tripsFor = ({ material, home, today }: Asked, { first, last }: Portion): Map<string, GetBy> =>
-  new Map([...new Set(material.packs.map((pack) => pack.shop))].map((shop) => [shop, getBy(shopDays(home, shop), first, last, material.keepsDays, today)]))
+  new Map(
+    [...new Set(material.packs.map((pack) => pack.shop))].map((shop) => [
+      shop,
+      getBy(shopDays(home, shop), first, last, material.keepsDays, today),
+    ]),
+  )
 
 /**
  * Packs from shops that are in time, and of those the ones that still keep then; those that come soonest where none is in time. A shop that
@@ -63,7 +72,8 @@ function portionsOf(asked: Asked): Portion[] {
   for (const need of [...short].sort((a, b) => a.use.minute - b.use.minute)) {
     const part = parts[parts.length - 1]
     // One trip serves both where some shop is in time for the first and what it has still keeps for the last.
-    const keeps = part && [...tripsFor(asked, span([...part, need])).values()].some((trip) => trip.lateDays === 0 && !trip.spoils)
+    const keeps =
+      part && [...tripsFor(asked, span([...part, need])).values()].some((trip) => trip.lateDays === 0 && !trip.spoils)
     if (keeps) part.push(need)
     else parts.push([need])
   }
@@ -98,8 +108,11 @@ function byShop(packs: readonly { pack: Pack; count: number }[], tripTo: (shop: 
   return [...new Set(packs.map(({ pack }) => pack.shop))].map((shop) => {
     const here = packs.filter(({ pack }) => pack.shop === shop)
     return {
-      shop, trip: tripTo(shop), packs: here,
-      quantity: here.reduce((sum, { pack, count }) => sum + pack.size * count, 0), cost: here.reduce((sum, { pack, count }) => sum + pack.price * count, 0),
+      shop,
+      trip: tripTo(shop),
+      packs: here,
+      quantity: here.reduce((sum, { pack, count }) => sum + pack.size * count, 0),
+      cost: here.reduce((sum, { pack, count }) => sum + pack.price * count, 0),
     }
   })
 }

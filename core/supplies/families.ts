@@ -44,7 +44,17 @@ export function asksOf(lines: readonly SupplyLine[], promises: readonly FamilyPr
     const coming = promises.filter((one) => one.materialId === line.material.id && one.state === 'coming')
     if (line.material.way !== 'ask' || line.fellBack || (!isToGet(line) && !coming.length)) return []
     const bringBy = line.ask?.bringBy ?? coming[0]?.by
-    return bringBy ? [{ material: line.material, quantity: line.shortage + line.coming, open: line.shortage, bringBy, promises: coming }] : []
+    return bringBy
+      ? [
+          {
+            material: line.material,
+            quantity: line.shortage + line.coming,
+            open: line.shortage,
+            bringBy,
+            promises: coming,
+          },
+        ]
+      : []
   })
 }
 
@@ -67,13 +77,16 @@ export const DEAR_CENTS = 300
 /** Pieces that one family is asked for of one thing, where there are families enough. A judgement: a handful. */
 const HANDFUL = 6
 
-const worthOf = (material: Material, quantity: number): number => (material.packs.length ? coverByPacks(quantity, material.packs).cost : 0)
+const worthOf = (material: Material, quantity: number): number =>
+  material.packs.length ? coverByPacks(quantity, material.packs).cost : 0
 
 /** Parts of an ask: handfuls of what is counted in pieces, where there are families enough; the whole of anything else. */
 function partsOf(ask: AskLine, families: number): number[] {
   if (ask.material.unit !== 'each' && ask.material.unit !== 'sheet') return [ask.open]
   const count = Math.min(families, Math.ceil(ask.open / HANDFUL))
-  return Array.from({ length: count }, (_, i) => Math.floor(ask.open / count) + (i < ask.open % count ? 1 : 0)).filter((part) => part > 0)
+  return Array.from({ length: count }, (_, i) => Math.floor(ask.open / count) + (i < ask.open % count ? 1 : 0)).filter(
+    (part) => part > 0,
+  )
 }
 
 /** What nobody could be asked for without asking a family for two dear things. */
@@ -91,17 +104,37 @@ export interface Spread {
  * @returns a note for every family, those without an ask too
  */
 export function spreadAsks(asks: readonly AskLine[], families: readonly Family[]): Spread {
-  const notes = families.map((family): FamilyNote & { burden: number; dear: number } => ({ family, asks: [], burden: 0, dear: 0 }))
-  const parts = asks.flatMap((ask) => partsOf(ask, families.length).map((quantity): FamilyAsk => ({ material: ask.material, quantity, worth: worthOf(ask.material, quantity), bringBy: ask.bringBy })))
+  const notes = families.map((family): FamilyNote & { burden: number; dear: number } => ({
+    family,
+    asks: [],
+    burden: 0,
+    dear: 0,
+  }))
+  const parts = asks.flatMap((ask) =>
+    partsOf(ask, families.length).map((quantity): FamilyAsk => ({
+      material: ask.material,
+      quantity,
+      worth: worthOf(ask.material, quantity),
+      bringBy: ask.bringBy,
+    })),
+  )
   const left: FamilyAsk[] = []
-  for (const part of parts.sort((a, b) => b.worth - a.worth || b.quantity - a.quantity || (a.material.id < b.material.id ? -1 : 1))) {
+  for (const part of parts.sort(
+    (a, b) => b.worth - a.worth || b.quantity - a.quantity || (a.material.id < b.material.id ? -1 : 1),
+  )) {
     const isDear = part.worth >= DEAR_CENTS
-    const free = notes.filter((note) => !(isDear && note.dear) && !note.asks.some((ask) => ask.material.id === part.material.id))
+    const free = notes.filter(
+      (note) => !(isDear && note.dear) && !note.asks.some((ask) => ask.material.id === part.material.id),
+    )
     if (!free.length) {
       left.push(part)
       continue
     }
-    const to = free.reduce((least, note) => (note.burden < least.burden || (note.burden === least.burden && note.asks.length < least.asks.length) ? note : least))
+    const to = free.reduce((least, note) =>
+      note.burden < least.burden || (note.burden === least.burden && note.asks.length < least.asks.length)
+        ? note
+        : least,
+    )
     to.asks.push(part)
     to.burden += part.worth
     if (isDear) to.dear++

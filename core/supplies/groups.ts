@@ -18,7 +18,13 @@ export interface SupplyGroup {
 }
 
 const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase())
-const OTHER_WAYS = { gather: 'Gather or make in the house', borrow: 'Borrow', ask: 'Ask families', have: 'In the house', buy: 'Anywhere: no price known' } as const
+const OTHER_WAYS = {
+  gather: 'Gather or make in the house',
+  borrow: 'Borrow',
+  ask: 'Ask families',
+  have: 'In the house',
+  buy: 'Anywhere: no price known',
+} as const
 
 /**
  * What is to get, by where: each shop, the dearest first, then the other ways. Within each the late ones first, then by part of the shop, then
@@ -36,13 +42,26 @@ export function supplyGroups(lines: readonly SupplyLine[]): SupplyGroup[] {
     const shops = [...new Set(line.buys.map((buy) => buy.shop.toLowerCase()))]
     for (const shop of shops) {
       const here = line.buys.filter((buy) => buy.shop.toLowerCase() === shop)
-      const buy: Buy = here.length === 1 ? here[0] : { ...here[0], packs: countedTogether(here.flatMap((one) => one.packs)), quantity: sum(here, (one) => one.quantity), cost: sum(here, (one) => one.cost) }
+      const buy: Buy =
+        here.length === 1
+          ? here[0]
+          : {
+              ...here[0],
+              packs: countedTogether(here.flatMap((one) => one.packs)),
+              quantity: sum(here, (one) => one.quantity),
+              cost: sum(here, (one) => one.cost),
+            }
       add(`shop ${shop}`, capital(buy.shop), { line, buy })
     }
     if (!shops.length) add(way, OTHER_WAYS[way], { line, buy: null })
   }
-  const order = (a: GroupEntry, b: GroupEntry) => Number(b.line.late) - Number(a.line.late) || names.compare(a.line.material.shopPart, b.line.material.shopPart) || names.compare(a.line.material.name, b.line.material.name)
-  return [...groups.values()].map((group) => ({ ...group, entries: group.entries.sort(order) })).sort((a, b) => b.cost - a.cost || names.compare(a.title, b.title))
+  const order = (a: GroupEntry, b: GroupEntry) =>
+    Number(b.line.late) - Number(a.line.late) ||
+    names.compare(a.line.material.shopPart, b.line.material.shopPart) ||
+    names.compare(a.line.material.name, b.line.material.name)
+  return [...groups.values()]
+    .map((group) => ({ ...group, entries: group.entries.sort(order) }))
+    .sort((a, b) => b.cost - a.cost || names.compare(a.title, b.title))
 }
 
 const names = new Intl.Collator('en')

@@ -29,7 +29,8 @@ export interface Estimate extends Record<Sureness, number> {
 /** How sure the prices of what is on a list are. What has no price at all is not in it. */
 export function estimateOf(lines: readonly SupplyLine[], today: CalendarDate): Estimate {
   const sum: Record<Sureness, number> = { seen: 0, old: 0, guess: 0 }
-  for (const { cover } of lines) for (const { pack, count } of cover?.packs ?? []) sum[surenessOf(pack, today)] += pack.price * count
+  for (const { cover } of lines)
+    for (const { pack, count } of cover?.packs ?? []) sum[surenessOf(pack, today)] += pack.price * count
   const off = Math.round((Object.keys(sum) as Sureness[]).reduce((total, one) => total + sum[one] * OFF_BY[one], 0))
   const total = sum.seen + sum.old + sum.guess
   return { ...sum, low: total - off, high: total + off }
@@ -73,7 +74,9 @@ export function moneyOf(snapshot: UnitSnapshot, lines: readonly SupplyLine[]): M
   const planned = lines.reduce((sum, line) => sum + line.planCost, 0)
   const { budget } = snapshot.unit
   return {
-    spent, planned, budget,
+    spent,
+    planned,
+    budget,
     total: spent + planned,
     over: budget === null ? 0 : Math.max(0, spent + planned - budget),
     standing: lines.reduce((sum, line) => sum + line.cost - line.planCost, 0),
@@ -83,7 +86,9 @@ export function moneyOf(snapshot: UnitSnapshot, lines: readonly SupplyLine[]): M
 
 /** Child-days of a unit: each child on each held day on which the child comes. */
 export const childDays = (snapshot: UnitSnapshot, plan: ResolvedPlan): number =>
-  plan.program.days.filter((day) => day.held).reduce((sum, day) => sum + snapshot.children.filter((child) => childHours(child, day.date) !== null).length, 0)
+  plan.program.days
+    .filter((day) => day.held)
+    .reduce((sum, day) => sum + snapshot.children.filter((child) => childHours(child, day.date) !== null).length, 0)
 
 /** Money of one center; null for what lies at none, or was bought for nothing that is on the plan. */
 export interface CenterMoney {
@@ -100,20 +105,32 @@ export function moneyByCenter(snapshot: UnitSnapshot, plan: ResolvedPlan, lines:
   const found = new Map<string | null, CenterMoney>()
   const add = (center: Center | null, part: Partial<CenterMoney>) => {
     const now = found.get(center?.id ?? null) ?? { center, spent: 0, planned: 0 }
-    found.set(center?.id ?? null, { ...now, spent: now.spent + (part.spent ?? 0), planned: now.planned + (part.planned ?? 0) })
+    found.set(center?.id ?? null, {
+      ...now,
+      spent: now.spent + (part.spent ?? 0),
+      planned: now.planned + (part.planned ?? 0),
+    })
   }
   const takers = new Map<string, Need[]>()
   for (const need of needsOf(plan)) takers.set(need.material.id, [...(takers.get(need.material.id) ?? []), need])
   for (const purchase of snapshot.purchases) {
     const needs = takers.get(purchase.materialId) ?? []
     if (!needs.length) add(null, { spent: purchase.paid })
-    shareOut(purchase.paid, needs.map((need) => need.quantity)).forEach((spent, i) => add(needs[i].session.center, { spent }))
+    shareOut(
+      purchase.paid,
+      needs.map((need) => need.quantity),
+    ).forEach((spent, i) => add(needs[i].session.center, { spent }))
   }
   for (const line of lines) {
     if (line.planCost === 0) continue
     const short = line.needs.filter((need) => need.short > 0 && need.unitId === snapshot.unit.id)
     if (!short.length) add(null, { planned: line.planCost })
-    shareOut(line.planCost, short.map((need) => need.short)).forEach((planned, i) => add(short[i].session.center, { planned }))
+    shareOut(
+      line.planCost,
+      short.map((need) => need.short),
+    ).forEach((planned, i) => add(short[i].session.center, { planned }))
   }
-  return [...found.values()].filter((one) => one.spent || one.planned).sort((a, b) => b.spent + b.planned - a.spent - a.planned)
+  return [...found.values()]
+    .filter((one) => one.spent || one.planned)
+    .sort((a, b) => b.spent + b.planned - a.spent - a.planned)
 }

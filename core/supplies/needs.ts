@@ -32,7 +32,9 @@ export interface Need {
 /** Children whose variant uses a requirement: those who take part, and those beside where their variant is named. */
 export function usersOf(requirement: Requirement, parts: readonly Part[]): number {
   return parts.filter((part) =>
-    requirement.variants === null ? part.does === 'takes-part' : part.variant !== null && requirement.variants.includes(part.variant.id),
+    requirement.variants === null
+      ? part.does === 'takes-part'
+      : part.variant !== null && requirement.variants.includes(part.variant.id),
   ).length
 }
 
@@ -45,7 +47,11 @@ export function usersOf(requirement: Requirement, parts: readonly Part[]): numbe
  * @param unit base unit of the material
  * @example 3 streamers each for 7 children with 10 % spare: 24
  */
-export function quantityFor(requirement: Pick<Requirement, 'quantity' | 'basis' | 'spare'>, users: number, unit: BaseUnit) {
+export function quantityFor(
+  requirement: Pick<Requirement, 'quantity' | 'basis' | 'spare'>,
+  users: number,
+  unit: BaseUnit,
+) {
   const { basis } = requirement
   const times = users === 0 ? 0 : basis.by === 'child' ? users : basis.by === 'group' ? Math.ceil(users / basis.of) : 1
   return { times, quantity: rounded(times * requirement.quantity, requirement.spare, unit) }
@@ -57,7 +63,10 @@ export function needsOf(plan: ResolvedPlan): Need[] {
 }
 
 /** The needs of one session. A requirement whose material is unknown is left out: the store does not let one arise. */
-export function sessionNeeds(session: Pick<Session, 'activity' | 'parts' | 'placement'> & Session, materials: ReadonlyMap<string, Material>): Need[] {
+export function sessionNeeds(
+  session: Pick<Session, 'activity' | 'parts' | 'placement'> & Session,
+  materials: ReadonlyMap<string, Material>,
+): Need[] {
   return session.activity.requirements.flatMap((requirement) => {
     const material = materials.get(session.placement.swaps[requirement.id] ?? requirement.materialId)
     if (!material) return []
@@ -89,7 +98,10 @@ export interface Peak {
  * @param uses stretches [from, to) with the quantity taken, 0 or more
  */
 export function peakInUse(uses: readonly Use[]): Peak {
-  if (uses.length === 1) return uses[0].quantity > NOISE ? { quantity: tidy(uses[0].quantity), from: uses[0].from, to: uses[0].to } : { quantity: 0, from: 0, to: 0 }
+  if (uses.length === 1)
+    return uses[0].quantity > NOISE
+      ? { quantity: tidy(uses[0].quantity), from: uses[0].from, to: uses[0].to }
+      : { quantity: 0, from: 0, to: 0 }
   const steps: { at: number; by: number }[] = []
   for (const use of uses) steps.push({ at: use.from, by: use.quantity }, { at: use.to, by: -use.quantity })
   steps.sort((a, b) => a.at - b.at || a.by - b.by)

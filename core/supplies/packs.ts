@@ -39,7 +39,8 @@ export function coverByPacks<P extends PackOffer>(need: number, offers: readonly
   demand(need <= LARGEST_NEED, 'need', `The need must be at most ${LARGEST_NEED.toLocaleString('en')}`)
   demand(offers.length > 0 && offers.length <= 255, 'packs', 'Name 1 to 255 packs')
   for (const [i, { size, price }] of offers.entries()) {
-    if (!Number.isSafeInteger(size) || size < 1) fail(`packs.${i}.size`, 'A pack must hold a whole number of units, 1 or more')
+    if (!Number.isSafeInteger(size) || size < 1)
+      fail(`packs.${i}.size`, 'A pack must hold a whole number of units, 1 or more')
     if (!Number.isSafeInteger(price) || price < 0) fail(`packs.${i}.price`, 'A price must be 0 or more whole cents')
   }
   const step = offers.reduce((common, offer) => gcd(common, offer.size), 0)
@@ -50,16 +51,20 @@ export function coverByPacks<P extends PackOffer>(need: number, offers: readonly
   // A best pack is one with the lowest price a unit, the largest such. An optimal cover exists with fewer other packs than
   // the best one has steps: among that many, some add up to a multiple of it and can be traded for it at no loss. So for a
   // need beyond best x largest, the rest is certain to be best packs.
-  const best = offers.reduce(
-    (b, offer, i) => {
-      const byUnit = offer.price * sizes[b] - offers[b].price * sizes[i]
-      return byUnit < 0 || (byUnit === 0 && sizes[i] > sizes[b]) ? i : b
-    }, 0)
+  const best = offers.reduce((b, offer, i) => {
+    const byUnit = offer.price * sizes[b] - offers[b].price * sizes[i]
+    return byUnit < 0 || (byUnit === 0 && sizes[i] > sizes[b]) ? i : b
+  }, 0)
   const bound = sizes[best] * Math.max(...sizes)
   const certain = Math.max(0, Math.floor((steps - bound) / sizes[best]))
   counts[best] = certain
-  const chosen = choices(steps - certain * sizes[best], sizes, offers.map((offer) => offer.price))
-  for (let left = steps - certain * sizes[best]; left > 0; left = Math.max(0, left - sizes[chosen[left]])) counts[chosen[left]]++
+  const chosen = choices(
+    steps - certain * sizes[best],
+    sizes,
+    offers.map((offer) => offer.price),
+  )
+  for (let left = steps - certain * sizes[best]; left > 0; left = Math.max(0, left - sizes[chosen[left]]))
+    counts[chosen[left]]++
 
   const packs = offers.flatMap((pack, i) => (counts[i] ? [{ pack, count: counts[i] }] : []))
   const total = packs.reduce((sum, { pack, count }) => sum + pack.size * count, 0)
@@ -78,12 +83,19 @@ function choices(steps: number, sizes: readonly number[], prices: readonly numbe
   const perLeftover = mostPacks + 1
   const perCent = perLeftover * (largest + 1)
   const mostCost = Math.min(...sizes.map((size, i) => Math.ceil(steps / size) * prices[i]))
-  if ((mostCost + Math.max(...prices)) * perCent < EXACT) return choicesAsOne(steps, sizes, prices, perCent, perLeftover)
+  if ((mostCost + Math.max(...prices)) * perCent < EXACT)
+    return choicesAsOne(steps, sizes, prices, perCent, perLeftover)
   return choicesApart(steps, sizes, prices)
 }
 
 /** {@link choices} where cost, leftover and number fit into one exact number. */
-function choicesAsOne(steps: number, sizes: readonly number[], prices: readonly number[], perCent: number, perLeftover: number): Uint8Array {
+function choicesAsOne(
+  steps: number,
+  sizes: readonly number[],
+  prices: readonly number[],
+  perCent: number,
+  perLeftover: number,
+): Uint8Array {
   const largest = Math.max(...sizes)
   const pick = new Uint8Array(steps + 1)
   // What is covered already by as much too much stands before 0.
@@ -110,7 +122,8 @@ function choicesAsOne(steps: number, sizes: readonly number[], prices: readonly 
 }
 
 /** {@link choices} for needs and prices so large that each of the three is compared on its own. */
-function choicesApart(steps: number, sizes: readonly number[], prices: readonly number[]): Uint8Array {  const pick = new Uint8Array(steps + 1)
+function choicesApart(steps: number, sizes: readonly number[], prices: readonly number[]): Uint8Array {
+  const pick = new Uint8Array(steps + 1)
   const cost = new Float64Array(steps + 1)
   const total = new Float64Array(steps + 1)
   const count = new Uint32Array(steps + 1)

@@ -35,12 +35,19 @@ const MOST = 3
 function touchesLost(session: Session, plan: ResolvedPlan): { touches: number; onlyOnes: number } {
   const lost = { touches: 0, onlyOnes: 0 }
   const [monday] = session.days.map((day) => mondayOf(day.date))
-  const same = plan.sessions.filter((one) => one !== session && one.placement.status !== 'skipped' && one.days.some((day) => mondayOf(day.date) === monday))
+  const same = plan.sessions.filter(
+    (one) =>
+      one !== session && one.placement.status !== 'skipped' && one.days.some((day) => mondayOf(day.date) === monday),
+  )
   for (const part of session.parts) {
     if (part.does !== 'takes-part') continue
     for (const domain of session.activity.domains.slice(0, 2)) {
       lost.touches++
-      const elsewhere = same.some((one) => one.activity.domains.slice(0, 2).includes(domain) && one.parts.some((other) => other.child.id === part.child.id && other.does === 'takes-part'))
+      const elsewhere = same.some(
+        (one) =>
+          one.activity.domains.slice(0, 2).includes(domain) &&
+          one.parts.some((other) => other.child.id === part.child.id && other.does === 'takes-part'),
+      )
       if (!elsewhere) lost.onlyOnes++
     }
   }
@@ -56,31 +63,73 @@ const plannedOf = (lines: readonly SupplyLine[]) => lines.reduce((sum, line) => 
  *
  * @param most savings to give, 1 or more
  */
-export function savingsOf(snapshot: UnitSnapshot, plan: ResolvedPlan, lines: readonly SupplyLine[], most = MOST): Saving[] {
+export function savingsOf(
+  snapshot: UnitSnapshot,
+  plan: ResolvedPlan,
+  lines: readonly SupplyLine[],
+  most = MOST,
+): Saving[] {
   const planned = plannedOf(lines)
   const least = Math.max(LEAST_CENTS, planned * LEAST_SHARE)
-  const costly = lines.filter((line) => line.planCost > 0).flatMap((line) => line.needs.filter((need) => need.short > 0))
+  const costly = lines
+    .filter((line) => line.planCost > 0)
+    .flatMap((line) => line.needs.filter((need) => need.short > 0))
   const sessions = [...new Set(costly.map((need) => need.session))]
   const without = (leave: (session: Session) => Session | null): number =>
-    planned - plannedOf(supplyListOf([{ snapshot, plan: { ...plan, sessions: plan.sessions.flatMap((one) => leave(one) ?? []) } }]))
+    planned -
+    plannedOf(
+      supplyListOf([{ snapshot, plan: { ...plan, sessions: plan.sessions.flatMap((one) => leave(one) ?? []) } }]),
+    )
   const leaveOut = sessions.map((session): Saving => {
     const lost = touchesLost(session, plan)
     return {
-      kind: 'leave-out', saves: without((one) => (one === session ? null : one)), ...lost, title: session.activity.title, placementIds: [session.placement.id], swap: [],
+      kind: 'leave-out',
+      saves: without((one) => (one === session ? null : one)),
+      ...lost,
+      title: session.activity.title,
+      placementIds: [session.placement.id],
+      swap: [],
       words: `Leave out ${session.activity.title}: ${lost.touches ? `${countWords(lost.touches, 'touch', 'touches')} fewer${lost.onlyOnes ? `, ${lost.onlyOnes} of them the only one of the week` : ''}` : 'nobody misses a touch'}`,
     }
   })
   const swaps = swapGroups(costly, { snapshot, plan }).map(({ needs, other }): Saving => {
-    const swap = needs.map((need) => ({ placementId: need.session.placement.id, requirementId: need.requirement.id, material: other }))
+    const swap = needs.map((need) => ({
+      placementId: need.session.placement.id,
+      requirementId: need.requirement.id,
+      material: other,
+    }))
     const swapped = (session: Session): Session => {
       const mine = swap.filter((one) => one.placementId === session.placement.id)
-      return mine.length ? { ...session, placement: { ...session.placement, swaps: { ...session.placement.swaps, ...Object.fromEntries(mine.map((one) => [one.requirementId, one.material.id])) } } } : session
+      return mine.length
+        ? {
+            ...session,
+            placement: {
+              ...session.placement,
+              swaps: {
+                ...session.placement.swaps,
+                ...Object.fromEntries(mine.map((one) => [one.requirementId, one.material.id])),
+              },
+            },
+          }
+        : session
     }
     const titles = listWords([...new Set(needs.map((need) => need.session.activity.title))])
-    return { kind: 'swap', saves: without(swapped), touches: 0, onlyOnes: 0, title: titles, words: `${other.name} instead of ${needs[0].material.name} for ${titles}: nothing is lost`, placementIds: [], swap }
+    return {
+      kind: 'swap',
+      saves: without(swapped),
+      touches: 0,
+      onlyOnes: 0,
+      title: titles,
+      words: `${other.name} instead of ${needs[0].material.name} for ${titles}: nothing is lost`,
+      placementIds: [],
+      swap,
+    }
   })
   const price = (one: Saving) => (one.touches + one.onlyOnes * (ONLY_ONE - 1)) / one.saves
-  return [...swaps, ...leaveOut].filter((one) => one.saves >= least).sort((a, b) => price(a) - price(b) || b.saves - a.saves).slice(0, most)
+  return [...swaps, ...leaveOut]
+    .filter((one) => one.saves >= least)
+    .sort((a, b) => price(a) - price(b) || b.saves - a.saves)
+    .slice(0, most)
 }
 
 /** Needs of one material that the same other material could meet without harm. */
@@ -89,7 +138,8 @@ function swapGroups(costly: readonly SupplyNeed[], source: ListSource): { needs:
   for (const need of costly) {
     for (const id of need.requirement.alternatives) {
       const other = source.plan.materials.get(id)
-      if (!other || other.unit !== need.material.unit || id === need.material.id || !isSafe(need, other, source)) continue
+      if (!other || other.unit !== need.material.unit || id === need.material.id || !isSafe(need, other, source))
+        continue
       const key = `${need.material.id} ${id}`
       groups.set(key, { other, needs: [...(groups.get(key)?.needs ?? []), need] })
     }

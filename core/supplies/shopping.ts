@@ -88,47 +88,124 @@ export function tickInShop(line: SupplyLine, found: Found): { purchases: Purchas
   const amounts = [...shares.values()]
   const whole = amounts.reduce((sum, one) => sum + one, 0)
   const purchases = units.map((unitId, i): Purchase => ({
-    id: purchaseId(found.date, found.number, unitId, material.id), unitId, materialId: material.id, quantity: tidy(whole > 0 ? (quantity * amounts[i]) / whole : quantity), paid: cents[i],
-    date: found.date, shop: found.shop, packs: units.length === 1 ? found.packs : [], category: '', by: found.by,
+    id: purchaseId(found.date, found.number, unitId, material.id),
+    unitId,
+    materialId: material.id,
+    quantity: tidy(whole > 0 ? (quantity * amounts[i]) / whole : quantity),
+    paid: cents[i],
+    date: found.date,
+    shop: found.shop,
+    packs: units.length === 1 ? found.packs : [],
+    category: '',
+    by: found.by,
   }))
-  const packs = found.packs.map((pack): Pack => ({ size: pack.size, price: pack.price, shop: found.shop, seen: found.date }))
-  return { purchases, stock: stockOp(material.id, { entryId: found.entryId, change: quantity, reason: 'bought', date: found.date, unitId: units[0] ?? null, note: found.shop, by: found.by, packs }) }
+  const packs = found.packs.map((pack): Pack => ({
+    size: pack.size,
+    price: pack.price,
+    shop: found.shop,
+    seen: found.date,
+  }))
+  return {
+    purchases,
+    stock: stockOp(material.id, {
+      entryId: found.entryId,
+      change: quantity,
+      reason: 'bought',
+      date: found.date,
+      unitId: units[0] ?? null,
+      note: found.shop,
+      by: found.by,
+      packs,
+    }),
+  }
 }
 
 /** What can be done where something is not in the shop. */
 export type NotThere =
   | { kind: 'elsewhere'; shop: string; date: CalendarDate; cost: number; lateDays: number; words: string }
-  | { kind: 'instead'; material: Material; cost: number; swap: { placementId: string; requirementId: string }[]; words: string }
+  | {
+      kind: 'instead'
+      material: Material
+      cost: number
+      swap: { placementId: string; requirementId: string }[]
+      words: string
+    }
   | { kind: 'without'; sessions: Session[]; words: string }
 
 /**
  * What can be done where a line is not in a shop: another shop, with whether that is in time; another material that its ideas name, with
  * what it costs there, where that is no less safe; or to do without, with what on the plan then misses it. In this order.
  */
-export function notThere(line: SupplyLine, shop: string, home: Pick<Home, 'shops' | 'shoppingDays' | 'currency'>, today: CalendarDate, sources: readonly ListSource[]): NotThere[] {
+export function notThere(
+  line: SupplyLine,
+  shop: string,
+  home: Pick<Home, 'shops' | 'shoppingDays' | 'currency'>,
+  today: CalendarDate,
+  sources: readonly ListSource[],
+): NotThere[] {
   const { material, needs, firstUse, lastUse } = line
   const quantity = line.shortage + line.topUp
   const short = needs.filter((need) => need.short > 0)
-  const other = [...new Set(material.packs.map((pack) => pack.shop))].filter((name) => name.toLowerCase() !== shop.toLowerCase())
+  const other = [...new Set(material.packs.map((pack) => pack.shop))].filter(
+    (name) => name.toLowerCase() !== shop.toLowerCase(),
+  )
   const elsewhere = other.map((name): NotThere => {
-    const { cost } = coverByPacks(quantity, material.packs.filter((pack) => pack.shop === name))
+    const { cost } = coverByPacks(
+      quantity,
+      material.packs.filter((pack) => pack.shop === name),
+    )
     const trip = getBy(shopDays(home, name), firstUse?.date ?? today, lastUse ?? today, material.keepsDays, today)
     const late = firstUse !== null && trip.lateDays > 0
-    return { kind: 'elsewhere', shop: name, date: trip.date, cost, lateDays: late ? trip.lateDays : 0, words: `${capital(name)}, ${shortDate(trip.date)}, ${moneyWords(cost, home.currency)}${late ? `: ${countWords(trip.lateDays, 'day')} too late` : ''}` }
+    return {
+      kind: 'elsewhere',
+      shop: name,
+      date: trip.date,
+      cost,
+      lateDays: late ? trip.lateDays : 0,
+      words: `${capital(name)}, ${shortDate(trip.date)}, ${moneyWords(cost, home.currency)}${late ? `: ${countWords(trip.lateDays, 'day')} too late` : ''}`,
+    }
   })
   const insteadIds = [...new Set(short.flatMap((need) => need.requirement.alternatives))]
   const instead = insteadIds.flatMap((id): NotThere[] => {
     const one = sources[0].plan.materials.get(id)
     if (!one || one.unit !== material.unit || !one.packs.length) return []
-    const met = short.filter((need) => need.requirement.alternatives.includes(id) && isSafe(need, one, sources.find(({ snapshot }) => snapshot.unit.id === need.unitId)!))
+    const met = short.filter(
+      (need) =>
+        need.requirement.alternatives.includes(id) &&
+        isSafe(
+          need,
+          one,
+          sources.find(({ snapshot }) => snapshot.unit.id === need.unitId)!,
+        ),
+    )
     if (!met.length) return []
-    const { cost } = coverByPacks(met.reduce((sum, need) => sum + need.short, 0), one.packs)
-    return [{ kind: 'instead', material: one, cost, swap: met.map((need) => ({ placementId: need.session.placement.id, requirementId: need.requirement.id })), words: `${capital(one.name)} for ${titlesOf(met.map((need) => need.session))}, ${moneyWords(cost, home.currency)}` }]
+    const { cost } = coverByPacks(
+      met.reduce((sum, need) => sum + need.short, 0),
+      one.packs,
+    )
+    return [
+      {
+        kind: 'instead',
+        material: one,
+        cost,
+        swap: met.map((need) => ({ placementId: need.session.placement.id, requirementId: need.requirement.id })),
+        words: `${capital(one.name)} for ${titlesOf(met.map((need) => need.session))}, ${moneyWords(cost, home.currency)}`,
+      },
+    ]
   })
   const sessions = [...new Set(short.map((need) => need.session))]
-  const without: NotThere[] = sessions.length ? [{ kind: 'without', sessions, words: `Without it: ${listWords(sessions.map((session) => `${session.activity.title} on ${shortDate(session.days[0].date)}`))}` }] : []
+  const without: NotThere[] = sessions.length
+    ? [
+        {
+          kind: 'without',
+          sessions,
+          words: `Without it: ${listWords(sessions.map((session) => `${session.activity.title} on ${shortDate(session.days[0].date)}`))}`,
+        },
+      ]
+    : []
   return [...elsewhere, ...instead, ...without]
 }
 
 const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase())
-const titlesOf = (sessions: readonly Session[]) => listWords([...new Set(sessions.map((session) => session.activity.title))])
+const titlesOf = (sessions: readonly Session[]) =>
+  listWords([...new Set(sessions.map((session) => session.activity.title))])

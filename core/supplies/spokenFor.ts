@@ -4,7 +4,9 @@ import { tidy } from './needs'
 
 /** What of a material is free: what can be counted on, less what units before will still use up of it. Never less than nothing. */
 export const freeOf = (material: Material, spokenFor: readonly SpokenFor[]): number =>
-  (spokenFor.length ? tidy(Math.max(0, countedOn(material) - spokenFor.reduce((sum, one) => sum + one.quantity, 0))) : countedOn(material))
+  spokenFor.length
+    ? tidy(Math.max(0, countedOn(material) - spokenFor.reduce((sum, one) => sum + one.quantity, 0)))
+    : countedOn(material)
 
 /** Materials with only what is free of them on hand, for an idea that is looked at before it has a place on a plan. */
 export function freeMaterials(materials: readonly Material[], spokenFor: readonly SpokenFor[]): readonly Material[] {

@@ -5,7 +5,19 @@ import { keep } from '../plan/kept'
 import type { ResolvedPlan, Session } from '../plan/resolve'
 import type { UnitSnapshot } from '../domain'
 import { buysOf, countedTogether, type Buy } from './buys'
-import { byUse, countedForLeast, giveOut, lastDayOf, peakOf, shortageOf, supplyNeed, useOf, type FirstUse, type ListSource, type SupplyNeed } from './give'
+import {
+  byUse,
+  countedForLeast,
+  giveOut,
+  lastDayOf,
+  peakOf,
+  shortageOf,
+  supplyNeed,
+  useOf,
+  type FirstUse,
+  type ListSource,
+  type SupplyNeed,
+} from './give'
 import { lendAlternatives } from './lend'
 import { sessionNeeds, tidy } from './needs'
 import type { Cover } from './packs'
@@ -61,10 +73,15 @@ const keptLines = keep<Material, SupplyLine>()
 
 /** Needs that today's cupboard must still meet: what is behind us has taken its share already. */
 function stillToCome(source: ListSource): SupplyNeed[] {
-  const { plan, snapshot: { today } } = source
+  const {
+    plan,
+    snapshot: { today },
+  } = source
   return plan.sessions.flatMap((session): SupplyNeed[] => {
     if (plan.isBehind(session)) return []
-    const all = keptNeeds(session, [plan.materials], () => sessionNeeds(session, plan.materials).map((need) => supplyNeed(need, useOf(need))))
+    const all = keptNeeds(session, [plan.materials], () =>
+      sessionNeeds(session, plan.materials).map((need) => supplyNeed(need, useOf(need))),
+    )
     return session.days[0].date < today ? all.filter((need) => need.material.use !== 'consumable') : all
   })
 }
@@ -79,14 +96,32 @@ function lastOpenDay(home: Home, date: CalendarDate): CalendarDate {
 }
 
 /** When families are asked for something, so that what does not come can still be bought: by the last trip that is early enough. */
-function askOf(material: Material, home: Home, firstUse: CalendarDate, lastUse: CalendarDate, today: CalendarDate, asked: CalendarDate | null): SupplyLine['ask'] {
-  const trips = material.packs.map((pack) => getBy(shopDays(home, pack.shop), firstUse, lastUse, null, today)).filter((trip) => trip.lateDays === 0).map((trip) => trip.date)
+function askOf(
+  material: Material,
+  home: Home,
+  firstUse: CalendarDate,
+  lastUse: CalendarDate,
+  today: CalendarDate,
+  asked: CalendarDate | null,
+): SupplyLine['ask'] {
+  const trips = material.packs
+    .map((pack) => getBy(shopDays(home, pack.shop), firstUse, lastUse, null, today))
+    .filter((trip) => trip.lateDays === 0)
+    .map((trip) => trip.date)
   const bringBy = lastOpenDay(home, trips.length ? trips.sort().at(-1)! : addDays(firstUse, -1))
   return { on: addDays(bringBy, -home.askDaysAhead), bringBy, asked }
 }
 
 /** One material's line from its needs in order of time. */
-function supplyLine(material: Material, given: SupplyNeed[], spokenFor: SpokenFor[], promises: readonly FamilyPromise[], asked: CalendarDate | null, home: Home, today: CalendarDate): SupplyLine {
+function supplyLine(
+  material: Material,
+  given: SupplyNeed[],
+  spokenFor: SpokenFor[],
+  promises: readonly FamilyPromise[],
+  asked: CalendarDate | null,
+  home: Home,
+  today: CalendarDate,
+): SupplyLine {
   const needs = given.filter((need) => need.quantity > 0 || need.lent.length > 0)
   const peak = material.use === 'reusable' && needs.length ? peakOf(needs) : null
   const need = peak ? peak.quantity : tidy(needs.reduce((sum, one) => sum + one.quantity, 0))
@@ -97,22 +132,53 @@ function supplyLine(material: Material, given: SupplyNeed[], spokenFor: SpokenFo
   const good = Math.min(onHand, countedForLeast(material, today))
   const left = good + coming + shortage - (material.use === 'consumable' ? need : 0)
   const topUp = material.par === null ? 0 : tidy(Math.max(0, material.par - Math.max(0, left)))
-  const first = needs.reduce<FirstUse | null>((before, one) => (before === null || one.use.minute < before.minute ? one.use : before), null)
-  const lastUse = needs.reduce<CalendarDate | null>((last, one) => (last === null || lastDayOf(one) > last ? lastDayOf(one) : last), null)
-  const ask = material.way === 'ask' && shortage > 0 && first ? askOf(material, home, first.date, lastUse!, today, asked) : null
+  const first = needs.reduce<FirstUse | null>(
+    (before, one) => (before === null || one.use.minute < before.minute ? one.use : before),
+    null,
+  )
+  const lastUse = needs.reduce<CalendarDate | null>(
+    (last, one) => (last === null || lastDayOf(one) > last ? lastDayOf(one) : last),
+    null,
+  )
+  const ask =
+    material.way === 'ask' && shortage > 0 && first ? askOf(material, home, first.date, lastUse!, today, asked) : null
   const fellBack = ask !== null && today > ask.bringBy && material.packs.length > 0
   const isBought = (shortage > 0 || topUp > 0) && (material.way === 'buy' || fellBack)
   const buys = isBought && material.packs.length ? buysOf({ material, needs, shortage, topUp, home, today }) : []
   const cover = buys.length ? together(buys, shortage + topUp) : null
-  const soonest = buys.length ? buys.reduce((a, b) => (b.trip.date < a.trip.date ? b : a)).trip : isBought && first ? getBy(shopDays(home, ''), first.date, lastUse!, material.keepsDays, today) : null
+  const soonest = buys.length
+    ? buys.reduce((a, b) => (b.trip.date < a.trip.date ? b : a)).trip
+    : isBought && first
+      ? getBy(shopDays(home, ''), first.date, lastUse!, material.keepsDays, today)
+      : null
   const cost = cover?.cost ?? 0
   return {
-    material, need, shortage, topUp, onHand, spokenFor: inHouse(material, spokenFor), coming, cover, buys, cost,
-    planCost: topUp === 0 ? cost : cover && shortage > 0 ? Math.min(cost, costOf(buysOf({ material, needs, shortage, topUp: 0, home, today }))) : 0,
+    material,
+    need,
+    shortage,
+    topUp,
+    onHand,
+    spokenFor: inHouse(material, spokenFor),
+    coming,
+    cover,
+    buys,
+    cost,
+    planCost:
+      topUp === 0
+        ? cost
+        : cover && shortage > 0
+          ? Math.min(cost, costOf(buysOf({ material, needs, shortage, topUp: 0, home, today })))
+          : 0,
     peak: peak && { from: dateOfDay(Math.floor(peak.from / 1440)), to: dateOfDay(Math.floor((peak.to - 1) / 1440)) },
     unpriced: isBought && !cover,
-    needs, firstUse: first, lastUse, getBy: soonest, ask, fellBack,
-    late: (soonest !== null && soonest.lateDays > 0) || (ask !== null && !fellBack && ask.asked === null && ask.on < today),
+    needs,
+    firstUse: first,
+    lastUse,
+    getBy: soonest,
+    ask,
+    fellBack,
+    late:
+      (soonest !== null && soonest.lateDays > 0) || (ask !== null && !fellBack && ask.asked === null && ask.on < today),
   }
 }
 
@@ -122,7 +188,12 @@ const costOf = (buys: readonly Buy[]): number => buys.reduce((sum, buy) => sum +
 function together(buys: readonly Buy[], need: number): Cover<Pack> {
   const packs = countedTogether(buys.flatMap((buy) => buy.packs))
   const total = packs.reduce((sum, { pack, count }) => sum + pack.size * count, 0)
-  return { packs, total, leftover: tidy(total - need), cost: packs.reduce((sum, { pack, count }) => sum + pack.price * count, 0) }
+  return {
+    packs,
+    total,
+    leftover: tidy(total - need),
+    cost: packs.reduce((sum, { pack, count }) => sum + pack.price * count, 0),
+  }
 }
 
 /**
@@ -142,7 +213,12 @@ export function supplyListOf(sources: readonly ListSource[]): SupplyLine[] {
     else needed.set(need.material.id, [need])
   }
   const coming = new Map<string, FamilyPromise[]>()
-  for (const one of sources.flatMap(({ snapshot }) => snapshot.promises)) if (one.state === 'coming' && one.by >= today) coming.set(one.materialId, [...(coming.get(one.materialId) ?? []), one].sort((a, b) => (a.by < b.by ? -1 : 1)))
+  for (const one of sources.flatMap(({ snapshot }) => snapshot.promises))
+    if (one.state === 'coming' && one.by >= today)
+      coming.set(
+        one.materialId,
+        [...(coming.get(one.materialId) ?? []), one].sort((a, b) => (a.by < b.by ? -1 : 1)),
+      )
   const spoken = spokenForIn(sources)
   const thereOf = (material: Material) => freeOf(material, spoken.get(material.id) ?? NOBODY)
   const give = (id: string, list: SupplyNeed[]): SupplyNeed[] => {
@@ -156,19 +232,28 @@ export function supplyListOf(sources: readonly ListSource[]): SupplyLine[] {
   const given = lendAlternatives(first, known, thereOf, sources)
   // What nothing was lent to, and what lent nothing, has what it had.
   for (const [id, list] of given) if (list !== first.get(id)) given.set(id, give(id, list))
-  for (const one of materials) if (one.par !== null && !given.has(one.id) && Math.min(thereOf(one), countedForLeast(one, today)) < one.par) given.set(one.id, [])
+  for (const one of materials)
+    if (one.par !== null && !given.has(one.id) && Math.min(thereOf(one), countedForLeast(one, today)) < one.par)
+      given.set(one.id, [])
   return [...given]
     .map(([id, list]) => {
       const [material, promised] = [known.get(id)!, coming.get(id) ?? NONE]
       const asked = sources.reduce<CalendarDate | null>((found, { snapshot }) => snapshot.unit.asked[id] ?? found, null)
       const others = spoken.get(id) ?? NOBODY
-      return keptLines(material, [home, today, asked, ...others, ...promised, ...list], () => supplyLine(material, list, others, promised, asked, home, today))
+      return keptLines(material, [home, today, asked, ...others, ...promised, ...list], () =>
+        supplyLine(material, list, others, promised, asked, home, today),
+      )
     })
-    .sort((a, b) => compare(a.firstUse?.date ?? '9999', b.firstUse?.date ?? '9999') || names.compare(a.material.name, b.material.name))
+    .sort(
+      (a, b) =>
+        compare(a.firstUse?.date ?? '9999', b.firstUse?.date ?? '9999') ||
+        names.compare(a.material.name, b.material.name),
+    )
 }
 
 /** Needs come in order of their placements; most of them are taken out in the same order. */
-const isInOrder = (needs: readonly SupplyNeed[]): boolean => needs.every((need, i) => i === 0 || byUse(needs[i - 1], need) <= 0)
+const isInOrder = (needs: readonly SupplyNeed[]): boolean =>
+  needs.every((need, i) => i === 0 || byUse(needs[i - 1], need) <= 0)
 
 const NONE: FamilyPromise[] = []
 const NOBODY: SpokenFor[] = []
@@ -183,11 +268,16 @@ const compare = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0)
  */
 export function spokenForBy(sources: readonly ListSource[]): SpokenFor[] {
   if (!sources.length) return []
-  return supplyListOf(sources).filter(({ material }) => material.use === 'consumable').flatMap(({ material, needs }) => sources.flatMap(({ snapshot: { unit } }) => {
-    const quantity = tidy(needs.reduce((sum, need) => sum + (need.unitId === unit.id ? need.quantity : 0), 0))
-    return quantity > 0 ? [{ materialId: material.id, unitId: unit.id, unit: unit.name, quantity }] : []
-  }))
+  return supplyListOf(sources)
+    .filter(({ material }) => material.use === 'consumable')
+    .flatMap(({ material, needs }) =>
+      sources.flatMap(({ snapshot: { unit } }) => {
+        const quantity = tidy(needs.reduce((sum, need) => sum + (need.unitId === unit.id ? need.quantity : 0), 0))
+        return quantity > 0 ? [{ materialId: material.id, unitId: unit.id, unit: unit.name, quantity }] : []
+      }),
+    )
 }
 
 /** The list of one unit. See {@link supplyListOf}. */
-export const supplyList = (snapshot: UnitSnapshot, plan: ResolvedPlan): SupplyLine[] => supplyListOf([{ snapshot, plan }])
+export const supplyList = (snapshot: UnitSnapshot, plan: ResolvedPlan): SupplyLine[] =>
+  supplyListOf([{ snapshot, plan }])

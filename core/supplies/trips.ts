@@ -15,7 +15,10 @@ export interface ShopDays {
 export function shopDays(home: Pick<Home, 'shops' | 'shoppingDays'>, shop: string): ShopDays {
   const own = home.shops.find((one) => one.name.toLowerCase() === shop.toLowerCase())
   if (!own) return { weekdays: home.shoppingDays, deliveryDays: 0 }
-  return { weekdays: own.weekdays.length || own.deliveryDays ? own.weekdays : home.shoppingDays, deliveryDays: own.deliveryDays }
+  return {
+    weekdays: own.weekdays.length || own.deliveryDays ? own.weekdays : home.shoppingDays,
+    deliveryDays: own.deliveryDays,
+  }
 }
 
 const goesOn = (days: ShopDays, date: CalendarDate) => !days.weekdays.length || days.weekdays.includes(weekdayOf(date))
@@ -51,7 +54,13 @@ export interface GetBy {
  * @param keepsDays days it keeps once it is in the house; null for good
  * @param today no trip before this is possible
  */
-export function getBy(days: ShopDays, firstUse: CalendarDate, lastUse: CalendarDate, keepsDays: number | null, today: CalendarDate): GetBy {
+export function getBy(
+  days: ShopDays,
+  firstUse: CalendarDate,
+  lastUse: CalendarDate,
+  keepsDays: number | null,
+  today: CalendarDate,
+): GetBy {
   const at = (date: CalendarDate, lateDays: number): GetBy => {
     const here = addDays(date, days.deliveryDays)
     return { date, here, lateDays, spoils: keepsDays !== null && daysBetween(here, lastUse) > keepsDays }

@@ -1,5 +1,15 @@
 export { capital, hasShape, isCountable, many, numberWord, one, readNumber, withArticle } from './words'
-export { LARGER_THAN_A_TUBE_MM, pieceOf, slug, themeOf, UNMEASURED_MM, thingMaterial, THEME_SHOP_PART, type Theme, type Thing } from './theme'
+export {
+  LARGER_THAN_A_TUBE_MM,
+  pieceOf,
+  slug,
+  themeOf,
+  UNMEASURED_MM,
+  thingMaterial,
+  THEME_SHOP_PART,
+  type Theme,
+  type Thing,
+} from './theme'
 export { inTheme, SLOTS, slotsIn, takesTheme } from './slots'
 export { stretched, stretchesFor, type Stretch } from './stretch'
 export { activitiesFor } from './activitiesFor'

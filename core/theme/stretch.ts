@@ -52,61 +52,124 @@ const SHAPE: Partial<Record<CenterKind, (shape: string) => string>> = {
   'tray-shelf': (shape) => `Lie the tray’s pieces out in ${withArticle(shape)}.`,
 }
 /** Materials that come in colours. */
-const COLOURED = ['tempera-paint', 'construction-paper', 'tissue-paper', 'crepe-streamer', 'felt-sheet', 'pom-pom', 'large-pom-pom', 'ribbon-strip', 'short-ribbon', 'yarn', 'food-colour', 'scarf', 'unit-block', 'interlocking-brick', 'shape-tile', 'feather', 'chalk', 'paper-plate', 'large-bead', 'cooked-dough']
+const COLOURED = [
+  'tempera-paint',
+  'construction-paper',
+  'tissue-paper',
+  'crepe-streamer',
+  'felt-sheet',
+  'pom-pom',
+  'large-pom-pom',
+  'ribbon-strip',
+  'short-ribbon',
+  'yarn',
+  'food-colour',
+  'scarf',
+  'unit-block',
+  'interlocking-brick',
+  'shape-tile',
+  'feather',
+  'chalk',
+  'paper-plate',
+  'large-bead',
+  'cooked-dough',
+]
 
 /** A new quantity may not be more than this many times the old one, nor less than its part. */
 const MOST_TIMES = 3
 const PIECES = { least: 2, most: 12 }
 
 function numberOfPieces(activity: Activity, number: number, materials: ReadonlyMap<string, Material>): Stretch | null {
-  const texts = [activity.aim, ...activity.steps, ...activity.variants.map((variant) => variant.how)].join(' ').toLowerCase()
+  const texts = [activity.aim, ...activity.steps, ...activity.variants.map((variant) => variant.how)]
+    .join(' ')
+    .toLowerCase()
   for (const requirement of activity.requirements) {
     const { quantity } = requirement
     const material = materials.get(requirement.materialId)
-    if (!material || material.unit !== 'each' || requirement.basis.by !== 'child' || requirement.reach === 'adult') continue
-    if (!Number.isInteger(quantity) || quantity < PIECES.least || quantity > PIECES.most || quantity === number) continue
+    if (!material || material.unit !== 'each' || requirement.basis.by !== 'child' || requirement.reach === 'adult')
+      continue
+    if (!Number.isInteger(quantity) || quantity < PIECES.least || quantity > PIECES.most || quantity === number)
+      continue
     if (number > quantity * MOST_TIMES || number * MOST_TIMES < quantity) continue
     // A text that counts these pieces itself would be wrong then.
     if (new RegExp(`\\b(${quantity}|${numberWord(quantity)})\\b`).test(texts)) continue
     const word = numberWord(number)
     const name = number === 1 ? one(material.name) : many(material.name)
-    return { id: 'number', words: `${capital(word)} ${name} each: the number is ${word}.`, step: `Count ${word} ${name} out with each child.`, quantities: { [requirement.id]: number } }
+    return {
+      id: 'number',
+      words: `${capital(word)} ${name} each: the number is ${word}.`,
+      step: `Count ${word} ${name} out with each child.`,
+      quantities: { [requirement.id]: number },
+    }
   }
   return null
 }
 
-const plain = (id: StretchKind, step: string, why: string): Stretch => ({ id, words: `${step.replace(/\.$/, '')}: ${why}.`, step, quantities: {} })
-const firstOf = <T>(centers: readonly CenterKind[], table: Partial<Record<CenterKind, T>>): T | undefined => table[centers[0]]
+const plain = (id: StretchKind, step: string, why: string): Stretch => ({
+  id,
+  words: `${step.replace(/\.$/, '')}: ${why}.`,
+  step,
+  quantities: {},
+})
+const firstOf = <T>(centers: readonly CenterKind[], table: Partial<Record<CenterKind, T>>): T | undefined =>
+  table[centers[0]]
 
 /**
  * How the letter, number, shape and colour of a unit could reach into an idea, each at most once, and only where it fits.
  *
  * @param materials by id; what an idea takes decides which pieces could be counted and coloured
  */
-export function stretchesFor(activity: Activity, theme: Pick<Theme, 'letter' | 'number' | 'shape' | 'colour'>, materials: ReadonlyMap<string, Material>): Stretch[] {
+export function stretchesFor(
+  activity: Activity,
+  theme: Pick<Theme, 'letter' | 'number' | 'shape' | 'colour'>,
+  materials: ReadonlyMap<string, Material>,
+): Stretch[] {
   const found: (Stretch | null | undefined)[] = []
   const letter = firstOf(activity.centers, LETTER)
-  if (theme.letter && letter && !activity.pattern) found.push(plain('letter', letter(theme.letter), `the letter is ${theme.letter}`))
+  if (theme.letter && letter && !activity.pattern)
+    found.push(plain('letter', letter(theme.letter), `the letter is ${theme.letter}`))
   if (theme.number !== null) {
     const times = theme.number <= 10 ? firstOf(activity.centers, NUMBER) : undefined
-    found.push(numberOfPieces(activity, theme.number, materials) ?? (times ? plain('number', times(numberWord(theme.number)), `the number is ${numberWord(theme.number)}`) : null))
+    found.push(
+      numberOfPieces(activity, theme.number, materials) ??
+        (times ? plain('number', times(numberWord(theme.number)), `the number is ${numberWord(theme.number)}`) : null),
+    )
   }
   const shape = firstOf(activity.centers, SHAPE)
-  if (theme.shape && shape && /^\p{L}[\p{L} -]{2,20}$/u.test(theme.shape)) found.push(plain('shape', shape(theme.shape), `the shape is ${withArticle(theme.shape)}`))
-  const coloured = theme.colour ? activity.requirements.find((requirement) => COLOURED.includes(requirement.materialId) && requirement.reach === 'children') : undefined
+  if (theme.shape && shape && /^\p{L}[\p{L} -]{2,20}$/u.test(theme.shape))
+    found.push(plain('shape', shape(theme.shape), `the shape is ${withArticle(theme.shape)}`))
+  const coloured = theme.colour
+    ? activity.requirements.find(
+        (requirement) => COLOURED.includes(requirement.materialId) && requirement.reach === 'children',
+      )
+    : undefined
   const material = coloured && materials.get(coloured.materialId)
-  if (material) found.push(plain('colour', `Choose ${material.name} in ${theme.colour}, with one other colour beside it.`, `the colour is ${theme.colour}`))
+  if (material)
+    found.push(
+      plain(
+        'colour',
+        `Choose ${material.name} in ${theme.colour}, with one other colour beside it.`,
+        `the colour is ${theme.colour}`,
+      ),
+    )
   return found.filter((one): one is Stretch => Boolean(one))
 }
 
 /** An activity with the stretches that were taken in it; those that no longer fit are left out. */
-export function stretched(activity: Activity, theme: Pick<Theme, 'letter' | 'number' | 'shape' | 'colour'>, materials: ReadonlyMap<string, Material>, answers: Idea['stretches']): Activity {
+export function stretched(
+  activity: Activity,
+  theme: Pick<Theme, 'letter' | 'number' | 'shape' | 'colour'>,
+  materials: ReadonlyMap<string, Material>,
+  answers: Idea['stretches'],
+): Activity {
   const taken = stretchesFor(activity, theme, materials).filter((stretch) => answers[stretch.id] === 'taken')
   if (!taken.length) return activity
   const quantities: Record<string, number> = Object.assign({}, ...taken.map((stretch) => stretch.quantities))
   return {
     ...activity,
-    requirements: activity.requirements.map((requirement) => (requirement.id in quantities ? { ...requirement, quantity: quantities[requirement.id] } : requirement)),
+    requirements: activity.requirements.map((requirement) =>
+      requirement.id in quantities ? { ...requirement, quantity: quantities[requirement.id] } : requirement,
+    ),
     steps: [...activity.steps, ...taken.map((stretch) => stretch.step)],
     stepIds: [...stepIdsOf(activity), ...taken.map((stretch) => `stretch-${stretch.id}`)],
   }

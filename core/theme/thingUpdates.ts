@@ -16,6 +16,21 @@ export function thingUpdates(before: Unit, after: Unit, materials: ReadonlyMap<s
     const measured = JSON.stringify(was.pieceMm) !== JSON.stringify(thing.pieceMm) || was.madeOf !== thing.madeOf
     const counted = was.onHand !== thing.onHand
     if (!measured && !counted) return []
-    return [{ ...material, ...(counted ? { onHand: thing.onHand } : {}), ...(measured ? { safety: { ...material.safety, partMm: now.safety.partMm, ballMm: now.safety.ballMm, hazards: now.safety.hazards } } : {}) }]
+    return [
+      {
+        ...material,
+        ...(counted ? { onHand: thing.onHand } : {}),
+        ...(measured
+          ? {
+              safety: {
+                ...material.safety,
+                partMm: now.safety.partMm,
+                ballMm: now.safety.ballMm,
+                hazards: now.safety.hazards,
+              },
+            }
+          : {}),
+      },
+    ]
   })
 }

@@ -2,11 +2,91 @@ import pluralize from 'pluralize'
 
 /** Things that have no plural in a child's mouth, beyond those that the package knows. */
 const UNCOUNTABLE = [
-  'snow', 'rain', 'sand', 'soil', 'corn', 'wool', 'bread', 'milk', 'water', 'wind', 'ice', 'moss', 'grass', 'honey', 'thunder', 'lightning', 'mud', 'clay', 'wood', 'paper', 'hay', 'straw',
-  'fog', 'mist', 'ash', 'hail', 'floss', 'dust', 'magma', 'steam', 'foam', 'jam', 'moonlight', 'electricity', 'music', 'noise', 'heat', 'dirt', 'gravel', 'oil', 'juice', 'toothpaste', 'gold dust', 'darkness', 'night', 'spring', 'summer', 'autumn', 'winter', 'frost', 'cheese', 'butter', 'dough', 'flour', 'sugar', 'salt', 'smoke', 'fire', 'light', 'air', 'weather', 'sunshine', 'seaweed', 'coral', 'garlic', 'spinach', 'lava', 'gold', 'silver',
+  'snow',
+  'rain',
+  'sand',
+  'soil',
+  'corn',
+  'wool',
+  'bread',
+  'milk',
+  'water',
+  'wind',
+  'ice',
+  'moss',
+  'grass',
+  'honey',
+  'thunder',
+  'lightning',
+  'mud',
+  'clay',
+  'wood',
+  'paper',
+  'hay',
+  'straw',
+  'fog',
+  'mist',
+  'ash',
+  'hail',
+  'floss',
+  'dust',
+  'magma',
+  'steam',
+  'foam',
+  'jam',
+  'moonlight',
+  'electricity',
+  'music',
+  'noise',
+  'heat',
+  'dirt',
+  'gravel',
+  'oil',
+  'juice',
+  'toothpaste',
+  'gold dust',
+  'darkness',
+  'night',
+  'spring',
+  'summer',
+  'autumn',
+  'winter',
+  'frost',
+  'cheese',
+  'butter',
+  'dough',
+  'flour',
+  'sugar',
+  'salt',
+  'smoke',
+  'fire',
+  'light',
+  'air',
+  'weather',
+  'sunshine',
+  'seaweed',
+  'coral',
+  'garlic',
+  'spinach',
+  'lava',
+  'gold',
+  'silver',
 ]
 /** Words whose one ends in -ie; the package takes them for the likes of a berry. */
-const IN_IE = ['cookie', 'brownie', 'smoothie', 'veggie', 'hoodie', 'birdie', 'pixie', 'collie', 'genie', 'goalie', 'prairie', 'walkie-talkie']
+const IN_IE = [
+  'cookie',
+  'brownie',
+  'smoothie',
+  'veggie',
+  'hoodie',
+  'birdie',
+  'pixie',
+  'collie',
+  'genie',
+  'goalie',
+  'prairie',
+  'walkie-talkie',
+]
 IN_IE.forEach((word) => pluralize.addIrregularRule(word, `${word}s`))
 UNCOUNTABLE.forEach((word) => pluralize.addUncountableRule(new RegExp(`(^|\\s)${word}$`, 'i')))
 
@@ -15,7 +95,8 @@ export const one = (name: string): string => pluralize.singular(name.trim())
 /** "kites" for "kite"; what has no plural stays. */
 export const many = (name: string): string => pluralize.plural(name.trim())
 /** Whether one can say "three of them". */
-export const isCountable = (name: string): boolean => pluralize.plural(name.trim()) !== pluralize.singular(name.trim()) || /sheep|fish|deer|moose/i.test(name)
+export const isCountable = (name: string): boolean =>
+  pluralize.plural(name.trim()) !== pluralize.singular(name.trim()) || /sheep|fish|deer|moose/i.test(name)
 
 const AN = /^([aeio]|u(?!ni|se|s[aeiou]|tensil)|hour|honest|heir)/i
 /** Things without a plural that still have a shape one can draw and model. */
@@ -30,7 +111,29 @@ export function withArticle(name: string): string {
   return `${AN.test(word) ? 'an' : 'a'} ${word}`
 }
 
-const NUMBERS = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen', 'twenty']
+const NUMBERS = [
+  'zero',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+  'thirteen',
+  'fourteen',
+  'fifteen',
+  'sixteen',
+  'seventeen',
+  'eighteen',
+  'nineteen',
+  'twenty',
+]
 /** "five" for 5; figures above twenty. */
 export const numberWord = (count: number): string => NUMBERS[count] ?? String(count)
 /**

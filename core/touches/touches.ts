@@ -43,10 +43,18 @@ export interface TouchWeek {
  * @param daysHere 0 to 7
  * @param daysOpen 1 to 7
  */
-export const targetFor = (target: number, daysHere: number, daysOpen: number): number => Math.ceil((target * Math.min(daysHere, daysOpen)) / daysOpen)
+export const targetFor = (target: number, daysHere: number, daysOpen: number): number =>
+  Math.ceil((target * Math.min(daysHere, daysOpen)) / daysOpen)
 
 /** Domains that are aimed at in the first year: what a baby meets on a lap and on the floor. The others come with the first steps. */
-export const INFANT_DOMAINS: readonly LearningDomain[] = ['language', 'music-movement', 'sensory', 'fine-motor', 'gross-motor', 'social-emotional']
+export const INFANT_DOMAINS: readonly LearningDomain[] = [
+  'language',
+  'music-movement',
+  'sensory',
+  'fine-motor',
+  'gross-motor',
+  'social-emotional',
+]
 
 /**
  * Touches of a domain that are aimed at for a child who comes every day; 0 where it is not aimed at. What the home wrote holds for all;
@@ -63,25 +71,43 @@ export const aimOf = (home: Pick<Home, 'targets'>, domain: LearningDomain, stage
  * @param plan the resolved plan of a unit
  * @param house its children, its targets, and the opening hours that a full week is counted by
  */
-export function touchesOf(plan: ResolvedPlan, house: { home: Pick<Home, 'open' | 'targets' | 'stageBounds'>; children: readonly Child[] }): TouchWeek[] {
+export function touchesOf(
+  plan: ResolvedPlan,
+  house: { home: Pick<Home, 'open' | 'targets' | 'stageBounds'>; children: readonly Child[] },
+): TouchWeek[] {
   const daysOpen = Math.max(1, WEEKDAYS.filter((day) => house.home.open[day]).length)
   const held = plan.program.days.filter((day) => day.held)
   const sessions = plan.sessions.filter((session) => session.placement.status !== 'skipped')
   return [...new Set(held.map((day) => mondayOf(day.date)))].map((monday) => ({
-    monday, open: daysOpen, held: held.filter((day) => mondayOf(day.date) === monday).length,
+    monday,
+    open: daysOpen,
+    held: held.filter((day) => mondayOf(day.date) === monday).length,
     children: house.children.map((child): ChildWeek => {
-      const dates = held.filter((day) => mondayOf(day.date) === monday && childHours(child, day.date) !== null).map((day) => day.date)
+      const dates = held
+        .filter((day) => mondayOf(day.date) === monday && childHours(child, day.date) !== null)
+        .map((day) => day.date)
       const met = sessions.flatMap((session) => {
         const days = session.days.filter((day) => dates.includes(day.date)).length
-        return days && session.parts.some((part) => part.child.id === child.id && part.does === 'takes-part') ? [{ session, minutes: session.activity.minutes.do * days }] : []
+        return days && session.parts.some((part) => part.child.id === child.id && part.does === 'takes-part')
+          ? [{ session, minutes: session.activity.minutes.do * days }]
+          : []
       })
       const stage = dates.length ? stageOn(child, dates[0], house.home.stageBounds) : 'infant'
       return {
-        child, dates,
+        child,
+        dates,
         touches: DOMAINS.map((domain) => {
-          const of = met.filter(({ session: { activity } }) => activity.domains[0] === domain || activity.domains[1] === domain)
+          const of = met.filter(
+            ({ session: { activity } }) => activity.domains[0] === domain || activity.domains[1] === domain,
+          )
           const wanted = targetFor(aimOf(house.home, domain, stage), dates.length, daysOpen)
-          return { domain, sessions: of.map((one) => one.session), minutes: of.reduce((sum, one) => sum + one.minutes, 0), target: wanted, gap: Math.max(0, wanted - of.length) }
+          return {
+            domain,
+            sessions: of.map((one) => one.session),
+            minutes: of.reduce((sum, one) => sum + one.minutes, 0),
+            target: wanted,
+            gap: Math.max(0, wanted - of.length),
+          }
         }),
       }
     }),
@@ -100,8 +126,14 @@ export interface Lack {
 export function lacksOf(week: TouchWeek): Lack[] {
   return DOMAINS.map((domain): Lack => {
     const short = week.children.filter((one) => one.touches.some((touch) => touch.domain === domain && touch.gap > 0))
-    return { domain, missing: short.reduce((sum, one) => sum + one.touches.find((touch) => touch.domain === domain)!.gap, 0), children: short.map((one) => one.child) }
-  }).filter((lack) => lack.missing > 0).sort((a, b) => b.missing - a.missing)
+    return {
+      domain,
+      missing: short.reduce((sum, one) => sum + one.touches.find((touch) => touch.domain === domain)!.gap, 0),
+      children: short.map((one) => one.child),
+    }
+  })
+    .filter((lack) => lack.missing > 0)
+    .sort((a, b) => b.missing - a.missing)
 }
 
 /** A domain that a child does not meet at all in a week in which the child comes, though it is aimed at. */
@@ -119,5 +151,12 @@ export interface Gap {
  * another unit: nothing in it is called a gap.
  */
 export const gapsOf = (weeks: readonly TouchWeek[]): Gap[] =>
-  weeks.filter((week) => week.held * 2 >= week.open).flatMap((week) => week.children.flatMap(({ child, dates, touches }) =>
-    touches.filter((touch) => touch.target > 0 && !touch.sessions.length).map(({ domain, target }): Gap => ({ monday: week.monday, child, domain, dates, target }))))
+  weeks
+    .filter((week) => week.held * 2 >= week.open)
+    .flatMap((week) =>
+      week.children.flatMap(({ child, dates, touches }) =>
+        touches
+          .filter((touch) => touch.target > 0 && !touch.sessions.length)
+          .map(({ domain, target }): Gap => ({ monday: week.monday, child, domain, dates, target })),
+      ),
+    )

@@ -9,7 +9,8 @@ export function guard() {
   const unknown = new RateLimiterMemory(UNKNOWN_LINKS)
   return async <T>(ip: string, work: () => Promise<T>): Promise<T> => {
     const tries = await unknown.get(ip)
-    if (tries && tries.consumedPoints >= UNKNOWN_LINKS.points) throw new Problem(429, 'Too many unknown links. Try again later.')
+    if (tries && tries.consumedPoints >= UNKNOWN_LINKS.points)
+      throw new Problem(429, 'Too many unknown links. Try again later.')
     try {
       return await work()
     } catch (error) {

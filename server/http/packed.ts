@@ -18,7 +18,12 @@ export class Packed {
   async answer(ctx: Context, key: string, make: () => string): Promise<void> {
     if (this.kept?.key !== key) {
       const text = make()
-      this.kept = { key, text, etag: `"${createHash('sha1').update(key).digest('base64url')}"`, packed: await pack(text) }
+      this.kept = {
+        key,
+        text,
+        etag: `"${createHash('sha1').update(key).digest('base64url')}"`,
+        packed: await pack(text),
+      }
     }
     const { etag, text, packed } = this.kept
     ctx.status = 200

@@ -16,7 +16,8 @@ export class Problem extends Error {
 }
 
 export const notFound = (what: string) => new Problem(404, `There is no such ${what}`)
-export const invalid = (errors: Fault[]) => new Problem(422, 'Some fields need another look. Nothing was changed.', { errors })
+export const invalid = (errors: Fault[]) =>
+  new Problem(422, 'Some fields need another look. Nothing was changed.', { errors })
 
 function problemOf(error: unknown): Problem | null {
   if (error instanceof Problem) return error
@@ -25,7 +26,8 @@ function problemOf(error: unknown): Problem | null {
   const status = (error as { status?: number }).status
   if (status === 413) return new Problem(413, 'This is larger than 5 MB. Nothing was changed.')
   if (status === 415) return new Problem(415, 'Send JSON, as application/json')
-  if (status !== undefined && status >= 400 && status < 500) return new Problem(400, 'The request could not be read. Nothing was changed.')
+  if (status !== undefined && status >= 400 && status < 500)
+    return new Problem(400, 'The request could not be read. Nothing was changed.')
   return null
 }
 
@@ -38,8 +40,15 @@ const newCode = (): string => [...randomBytes(CODE_SIGNS)].map((byte) => SIGNS[b
 function unexpected(log: Logger, error: unknown, ctx: Context): Problem {
   const code = newCode()
   // The path without what a link's secret or a query says.
-  log.error({ code, err: error, method: ctx.method, path: ctx.path.replace(/(\/(?:shared|asked)\/)[^/]+/, '$1…') }, 'unexpected')
-  return new Problem(500, `Something went wrong here. Nothing was changed; please try again. If it comes back, look for ${code} where Kobby was started.`, { code })
+  log.error(
+    { code, err: error, method: ctx.method, path: ctx.path.replace(/(\/(?:shared|asked)\/)[^/]+/, '$1…') },
+    'unexpected',
+  )
+  return new Problem(
+    500,
+    `Something went wrong here. Nothing was changed; please try again. If it comes back, look for ${code} where Kobby was started.`,
+    { code },
+  )
 }
 
 /** Turns whatever is thrown below into problem details. */

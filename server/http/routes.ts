@@ -46,7 +46,9 @@ export function check<S extends z.ZodType>(schema: S, value: unknown): z.infer<S
 
 /** The faults of a failed check, the first fifty, each with its path. */
 export const faultsOf = (error: z.ZodError) =>
-  error.issues.slice(0, 50).map((issue) => ({ field: issue.path.map(String).join('.') || '(whole)', message: issue.message }))
+  error.issues
+    .slice(0, 50)
+    .map((issue) => ({ field: issue.path.map(String).join('.') || '(whole)', message: issue.message }))
 
 /** A router that serves the routes under /api/v1. */
 export function serve(routes: readonly Route[], whoIs: (ctx: Context) => Promise<User | null>): Router {
@@ -73,7 +75,10 @@ export function openApi(routes: readonly Route[], schemas: Record<string, unknow
   const parameters = (schema: z.ZodType, where: 'path' | 'query') => {
     const json = asJson(schema) as { properties?: Record<string, unknown>; required?: string[] }
     return Object.entries(json.properties ?? {}).map(([name, inner]) => ({
-      name, in: where, required: where === 'path' || (json.required ?? []).includes(name), schema: inner,
+      name,
+      in: where,
+      required: where === 'path' || (json.required ?? []).includes(name),
+      schema: inner,
     }))
   }
   for (const one of routes) {
@@ -83,10 +88,15 @@ export function openApi(routes: readonly Route[], schemas: Record<string, unknow
       summary: one.summary,
       security: one.access === 'owner' ? [{ session: [] }] : [],
       parameters: [...parameters(one.params, 'path'), ...parameters(one.query, 'query')],
-      ...(one.body && { requestBody: { required: true, content: { 'application/json': { schema: asJson(one.body) } } } }),
+      ...(one.body && {
+        requestBody: { required: true, content: { 'application/json': { schema: asJson(one.body) } } },
+      }),
       responses: {
         200: { description: 'Done' },
-        default: { description: 'A problem', content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } } },
+        default: {
+          description: 'A problem',
+          content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
+        },
       },
     }
   }
@@ -99,10 +109,17 @@ export function openApi(routes: readonly Route[], schemas: Record<string, unknow
       schemas: {
         ...schemas,
         Problem: {
-          type: 'object', required: ['title', 'status'],
+          type: 'object',
+          required: ['title', 'status'],
           properties: {
-            type: { type: 'string' }, title: { type: 'string' }, status: { type: 'integer' }, detail: { type: 'string' },
-            errors: { type: 'array', items: { type: 'object', properties: { field: { type: 'string' }, message: { type: 'string' } } } },
+            type: { type: 'string' },
+            title: { type: 'string' },
+            status: { type: 'integer' },
+            detail: { type: 'string' },
+            errors: {
+              type: 'array',
+              items: { type: 'object', properties: { field: { type: 'string' }, message: { type: 'string' } } },
+            },
           },
         },
       },

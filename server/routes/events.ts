@@ -36,18 +36,40 @@ function stream(ctx: Context, live: Live, pick: (event: LiveEvent) => unknown): 
 
 /** Whether a change touches what every unit shares: a unit's own move may bring an adult's hours or a child's absence along. */
 const concernsAll = (event: LiveEvent): boolean =>
-  event.unitId === null || (event.type === 'change' && event.rows.some((row) => row.kind === 'unit' || !(UNIT_KINDS as readonly ThingKind[]).includes(row.kind)))
+  event.unitId === null ||
+  (event.type === 'change' &&
+    event.rows.some((row) => row.kind === 'unit' || !(UNIT_KINDS as readonly ThingKind[]).includes(row.kind)))
 
 /** Lines on which open screens hear of each other's changes. */
 export function eventRoutes(live: Live, shares: Shares): Route[] {
   return [
-    route({ method: 'get', path: '/events', summary: 'Changes as they happen, as server-sent events', access: 'owner', query: z.strictObject({ unit: Id.optional() }) }, async ({ query, ctx }) => {
-      stream(ctx, live, (event) => (concernsAll(event) || event.unitId === query.unit ? event : undefined))
-    }),
-    route({ method: 'get', path: '/shared/:token/events', summary: 'Tells a link that its day has changed', access: 'open', params: z.strictObject({ token: z.string().regex(/^[\w-]{10,64}$/) }) }, async ({ params, ctx }) => {
-      const share = await shares.find(params.token)
-      // Only that something changed, never what: the link asks again and gets its own day.
-      stream(ctx, live, (event) => (concernsAll(event) || event.unitId === share.unitId ? { type: 'again' } : undefined))
-    }),
+    route(
+      {
+        method: 'get',
+        path: '/events',
+        summary: 'Changes as they happen, as server-sent events',
+        access: 'owner',
+        query: z.strictObject({ unit: Id.optional() }),
+      },
+      async ({ query, ctx }) => {
+        stream(ctx, live, (event) => (concernsAll(event) || event.unitId === query.unit ? event : undefined))
+      },
+    ),
+    route(
+      {
+        method: 'get',
+        path: '/shared/:token/events',
+        summary: 'Tells a link that its day has changed',
+        access: 'open',
+        params: z.strictObject({ token: z.string().regex(/^[\w-]{10,64}$/) }),
+      },
+      async ({ params, ctx }) => {
+        const share = await shares.find(params.token)
+        // Only that something changed, never what: the link asks again and gets its own day.
+        stream(ctx, live, (event) =>
+          concernsAll(event) || event.unitId === share.unitId ? { type: 'again' } : undefined,
+        )
+      },
+    ),
   ]
 }

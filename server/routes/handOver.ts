@@ -15,21 +15,80 @@ const Token = z.strictObject({ token: z.string().regex(/^[\w-]{10,64}$/, 'This i
 export function handOverRoutes(db: Knex, clock: Clock, shares: Shares): Route[] {
   const guarded = guard()
   return [
-    route({ method: 'get', path: '/units/:unitId/days/:day/sheet', summary: 'The sheet of one day', access: 'owner', params: DayParams }, async ({ params }) => {
-      const { snapshot, plan } = await readSource(db, clock, params.unitId)
-      return daySheet(snapshot, plan, params.day)
-    }),
-    route({ method: 'get', path: '/units/:unitId/days/:day/sheet.md', summary: 'The sheet of one day as Markdown', access: 'owner', params: DayParams }, async ({ params, ctx }) => {
-      const { snapshot, plan } = await readSource(db, clock, params.unitId)
-      const text = daySheetMarkdown(daySheet(snapshot, plan, params.day))
-      ctx.type = 'text/markdown; charset=utf-8'
-      ctx.attachment(`day-${params.day}.md`)
-      ctx.body = text
-    }),
-    route({ method: 'get', path: '/units/:unitId/shares', summary: 'Links of a unit', access: 'owner', params: z.strictObject({ unitId: Id }) }, async ({ params }) => ({ shares: await shares.list(params.unitId) })),
-    route({ method: 'post', path: '/units/:unitId/shares', summary: 'Make a link to one day; its secret is told once', access: 'owner', params: z.strictObject({ unitId: Id }), body: NewShare }, async ({ params, body }) => shares.create(params.unitId, body)),
-    route({ method: 'delete', path: '/units/:unitId/shares/:shareId', summary: 'Withdraw a link', access: 'owner', params: z.strictObject({ unitId: Id, shareId: Id }) }, async ({ params }) => shares.revoke(params.unitId, params.shareId)),
-    route({ method: 'get', path: '/shared/:token', summary: 'What a link shows: one day', access: 'open', params: Token }, async ({ params, ctx }) => guarded(ctx.ip, () => shares.open(params.token))),
-    route({ method: 'put', path: '/shared/:token/ticks', summary: 'Tick a step through a link', access: 'open', params: Token, body: LinkTick }, async ({ params, body, ctx }) => guarded(ctx.ip, () => shares.tick(params.token, body))),
+    route(
+      {
+        method: 'get',
+        path: '/units/:unitId/days/:day/sheet',
+        summary: 'The sheet of one day',
+        access: 'owner',
+        params: DayParams,
+      },
+      async ({ params }) => {
+        const { snapshot, plan } = await readSource(db, clock, params.unitId)
+        return daySheet(snapshot, plan, params.day)
+      },
+    ),
+    route(
+      {
+        method: 'get',
+        path: '/units/:unitId/days/:day/sheet.md',
+        summary: 'The sheet of one day as Markdown',
+        access: 'owner',
+        params: DayParams,
+      },
+      async ({ params, ctx }) => {
+        const { snapshot, plan } = await readSource(db, clock, params.unitId)
+        const text = daySheetMarkdown(daySheet(snapshot, plan, params.day))
+        ctx.type = 'text/markdown; charset=utf-8'
+        ctx.attachment(`day-${params.day}.md`)
+        ctx.body = text
+      },
+    ),
+    route(
+      {
+        method: 'get',
+        path: '/units/:unitId/shares',
+        summary: 'Links of a unit',
+        access: 'owner',
+        params: z.strictObject({ unitId: Id }),
+      },
+      async ({ params }) => ({ shares: await shares.list(params.unitId) }),
+    ),
+    route(
+      {
+        method: 'post',
+        path: '/units/:unitId/shares',
+        summary: 'Make a link to one day; its secret is told once',
+        access: 'owner',
+        params: z.strictObject({ unitId: Id }),
+        body: NewShare,
+      },
+      async ({ params, body }) => shares.create(params.unitId, body),
+    ),
+    route(
+      {
+        method: 'delete',
+        path: '/units/:unitId/shares/:shareId',
+        summary: 'Withdraw a link',
+        access: 'owner',
+        params: z.strictObject({ unitId: Id, shareId: Id }),
+      },
+      async ({ params }) => shares.revoke(params.unitId, params.shareId),
+    ),
+    route(
+      { method: 'get', path: '/shared/:token', summary: 'What a link shows: one day', access: 'open', params: Token },
+      async ({ params, ctx }) => guarded(ctx.ip, () => shares.open(params.token)),
+    ),
+    route(
+      {
+        method: 'put',
+        path: '/shared/:token/ticks',
+        summary: 'Tick a step through a link',
+        access: 'open',
+        params: Token,
+        body: LinkTick,
+      },
+      async ({ params, body, ctx }) => guarded(ctx.ip, () => shares.tick(params.token, body)),
+    ),
   ]
 }

@@ -20,41 +20,103 @@ export function houseRoutes(db: Knex, clock: Clock, changes: Changes): Route[] {
   const packed = new Packed()
   const packedUnits = new Packed()
   return [
-    route({ method: 'get', path: '/house', summary: 'Everything of the home, and today', access: 'owner' }, async ({ ctx }) => {
-      const [house, today] = [await keptHouse(db), await clock.today(db)]
-      await packed.answer(ctx, `${house.stamp} ${today}`, () => JSON.stringify({ today, rows: house.rows }))
-    }),
+    route(
+      { method: 'get', path: '/house', summary: 'Everything of the home, and today', access: 'owner' },
+      async ({ ctx }) => {
+        const [house, today] = [await keptHouse(db), await clock.today(db)]
+        await packed.answer(ctx, `${house.stamp} ${today}`, () => JSON.stringify({ today, rows: house.rows }))
+      },
+    ),
     route({ method: 'get', path: '/units', summary: 'All units', access: 'owner' }, async ({ ctx }) => {
       const { stamp, rows } = await keptUnits(db)
       await packedUnits.answer(ctx, stamp, () => JSON.stringify({ rows }))
     }),
-    route({ method: 'get', path: '/units/:unitId', summary: 'One unit with its ideas, placements, purchases and ticks', access: 'owner', params: UnitParams }, async ({ params, user }) => {
-      const rows = await readUnit(db, params.unitId, clock.now())
-      if (!rows.some((row) => row.kind === 'unit')) throw notFound('unit')
-      return { rows, spokenFor: await readSpokenFor(db, clock, params.unitId), ticks: await readTicks(db, params.unitId), steps: await changes.steps(params.unitId, user) }
-    }),
-    route({ method: 'get', path: '/units/:unitId/before', summary: 'What still stood at the centers when the unit before ended, and since when', access: 'owner', params: UnitParams }, async ({ params }) => {
-      const [house, units, placements] = await Promise.all([readHouse(db), readRows(db, 'unit'), readRows(db, 'placement')])
-      const [home] = valuesOf(house, 'home')
-      if (!home || !units.some((row) => row.value.id === params.unitId)) throw notFound('unit')
-      return { carried: carriedInto(home, valuesOf(units, 'unit'), valuesOf(placements, 'placement'), params.unitId) }
-    }),
-    route({ method: 'get', path: '/changes', summary: 'The newest changes on a unit, or on the home', access: 'owner', query: z.strictObject({ unit: Id.optional() }) }, async ({ query }) => ({
-      changes: await changes.history(query.unit ?? null, HISTORY_MOST),
-    })),
-    route({ method: 'post', path: '/changes', summary: 'Apply a change, whole or not at all', access: 'owner', body: Change }, async ({ body, user }) => {
-      const result = await changes.apply(body, user)
-      return { ...result, steps: await changes.steps(body.unitId, user) }
-    }),
-    route({ method: 'get', path: '/changes/steps', summary: 'What undo and redo would do', access: 'owner', query: z.strictObject({ unit: Id.optional() }) }, async ({ query, user }) =>
-      changes.steps(query.unit ?? null, user)),
-    route({ method: 'post', path: '/changes/undo', summary: 'Take back your last change', access: 'owner', body: Scope }, async ({ body, user }) => {
-      const result = await changes.undo(body.unitId, user)
-      return { ...result, steps: await changes.steps(body.unitId, user) }
-    }),
-    route({ method: 'post', path: '/changes/redo', summary: 'Do again what was taken back', access: 'owner', body: Scope }, async ({ body, user }) => {
-      const result = await changes.redo(body.unitId, user)
-      return { ...result, steps: await changes.steps(body.unitId, user) }
-    }),
+    route(
+      {
+        method: 'get',
+        path: '/units/:unitId',
+        summary: 'One unit with its ideas, placements, purchases and ticks',
+        access: 'owner',
+        params: UnitParams,
+      },
+      async ({ params, user }) => {
+        const rows = await readUnit(db, params.unitId, clock.now())
+        if (!rows.some((row) => row.kind === 'unit')) throw notFound('unit')
+        return {
+          rows,
+          spokenFor: await readSpokenFor(db, clock, params.unitId),
+          ticks: await readTicks(db, params.unitId),
+          steps: await changes.steps(params.unitId, user),
+        }
+      },
+    ),
+    route(
+      {
+        method: 'get',
+        path: '/units/:unitId/before',
+        summary: 'What still stood at the centers when the unit before ended, and since when',
+        access: 'owner',
+        params: UnitParams,
+      },
+      async ({ params }) => {
+        const [house, units, placements] = await Promise.all([
+          readHouse(db),
+          readRows(db, 'unit'),
+          readRows(db, 'placement'),
+        ])
+        const [home] = valuesOf(house, 'home')
+        if (!home || !units.some((row) => row.value.id === params.unitId)) throw notFound('unit')
+        return { carried: carriedInto(home, valuesOf(units, 'unit'), valuesOf(placements, 'placement'), params.unitId) }
+      },
+    ),
+    route(
+      {
+        method: 'get',
+        path: '/changes',
+        summary: 'The newest changes on a unit, or on the home',
+        access: 'owner',
+        query: z.strictObject({ unit: Id.optional() }),
+      },
+      async ({ query }) => ({
+        changes: await changes.history(query.unit ?? null, HISTORY_MOST),
+      }),
+    ),
+    route(
+      {
+        method: 'post',
+        path: '/changes',
+        summary: 'Apply a change, whole or not at all',
+        access: 'owner',
+        body: Change,
+      },
+      async ({ body, user }) => {
+        const result = await changes.apply(body, user)
+        return { ...result, steps: await changes.steps(body.unitId, user) }
+      },
+    ),
+    route(
+      {
+        method: 'get',
+        path: '/changes/steps',
+        summary: 'What undo and redo would do',
+        access: 'owner',
+        query: z.strictObject({ unit: Id.optional() }),
+      },
+      async ({ query, user }) => changes.steps(query.unit ?? null, user),
+    ),
+    route(
+      { method: 'post', path: '/changes/undo', summary: 'Take back your last change', access: 'owner', body: Scope },
+      async ({ body, user }) => {
+        const result = await changes.undo(body.unitId, user)
+        return { ...result, steps: await changes.steps(body.unitId, user) }
+      },
+    ),
+    route(
+      { method: 'post', path: '/changes/redo', summary: 'Do again what was taken back', access: 'owner', body: Scope },
+      async ({ body, user }) => {
+        const result = await changes.redo(body.unitId, user)
+        return { ...result, steps: await changes.steps(body.unitId, user) }
+      },
+    ),
   ]
 }

@@ -15,7 +15,14 @@ export function sessionRoutes(db: Knex, accounts: Accounts, clock: Clock): Route
   const wrong = new RateLimiterMemory(ATTEMPTS)
   const start = async (ctx: Context, user: User) => {
     const { token, lastsMs } = await accounts.startSession(user)
-    ctx.cookies.set(COOKIE, token, { httpOnly: true, sameSite: 'strict', secure: ctx.secure, maxAge: lastsMs, path: '/', overwrite: true })
+    ctx.cookies.set(COOKIE, token, {
+      httpOnly: true,
+      sameSite: 'strict',
+      secure: ctx.secure,
+      maxAge: lastsMs,
+      path: '/',
+      overwrite: true,
+    })
     return { user, today: await clock.today(db) }
   }
   const failIfLimited = async (key: string) => {
@@ -23,23 +30,44 @@ export function sessionRoutes(db: Knex, accounts: Accounts, clock: Clock): Route
     if (tries && tries.consumedPoints >= ATTEMPTS.points) throw tooMany(tries)
   }
   return [
-    route({ method: 'get', path: '/session', summary: 'Who is signed in, whether there is an owner yet, and today', access: 'open' }, async ({ ctx }) => ({
-      user: await accounts.whoHas(ctx.cookies.get(COOKIE)), hasOwner: await accounts.hasOwner(), today: await clock.today(db),
-    })),
-    route({ method: 'post', path: '/owner', summary: 'Make the owner account, at first start', access: 'open', body: NewOwner }, async ({ body, ctx }) =>
-      start(ctx, await accounts.createOwner(body))),
-    route({ method: 'post', path: '/session', summary: 'Sign in', access: 'open', body: SignIn }, async ({ body, ctx }) => {
-      await failIfLimited(ctx.ip)
-      const user = await accounts.signIn(body)
-      if (!user) {
-        await wrong.consume(ctx.ip).catch((limit: RateLimiterRes) => {
-          throw tooMany(limit)
-        })
-        throw new Problem(401, 'The name or the password is not right')
-      }
-      await wrong.delete(ctx.ip)
-      return start(ctx, user)
-    }),
+    route(
+      {
+        method: 'get',
+        path: '/session',
+        summary: 'Who is signed in, whether there is an owner yet, and today',
+        access: 'open',
+      },
+      async ({ ctx }) => ({
+        user: await accounts.whoHas(ctx.cookies.get(COOKIE)),
+        hasOwner: await accounts.hasOwner(),
+        today: await clock.today(db),
+      }),
+    ),
+    route(
+      {
+        method: 'post',
+        path: '/owner',
+        summary: 'Make the owner account, at first start',
+        access: 'open',
+        body: NewOwner,
+      },
+      async ({ body, ctx }) => start(ctx, await accounts.createOwner(body)),
+    ),
+    route(
+      { method: 'post', path: '/session', summary: 'Sign in', access: 'open', body: SignIn },
+      async ({ body, ctx }) => {
+        await failIfLimited(ctx.ip)
+        const user = await accounts.signIn(body)
+        if (!user) {
+          await wrong.consume(ctx.ip).catch((limit: RateLimiterRes) => {
+            throw tooMany(limit)
+          })
+          throw new Problem(401, 'The name or the password is not right')
+        }
+        await wrong.delete(ctx.ip)
+        return start(ctx, user)
+      },
+    ),
     route({ method: 'delete', path: '/session', summary: 'Sign out', access: 'open' }, async ({ ctx }) => {
       await accounts.endSession(ctx.cookies.get(COOKIE))
       ctx.cookies.set(COOKIE, null, { httpOnly: true, sameSite: 'strict', path: '/' })

@@ -15,33 +15,104 @@ const Also = z.strictObject({ also: z.string().max(1000).optional() })
 const Token = z.strictObject({ token: z.string().regex(/^[\w-]{10,64}$/, 'This is no link of ours') })
 const Year = z.strictObject({ year: z.coerce.number().int().min(1900).max(2199) })
 
-const unitsOf = (unitId: string, also: string | undefined): string[] => [...new Set([unitId, ...(also ?? '').split(',').map((id) => id.trim()).filter(Boolean)])].slice(0, MOST_UNITS)
+const unitsOf = (unitId: string, also: string | undefined): string[] =>
+  [
+    ...new Set([
+      unitId,
+      ...(also ?? '')
+        .split(',')
+        .map((id) => id.trim())
+        .filter(Boolean),
+    ]),
+  ].slice(0, MOST_UNITS)
 
 /** The list as files, the history of a material, the money of a year, and what families are asked for. */
 export function supplyRoutes(supplies: Supplies, asks: Asks, shares: Shares): Route[] {
   const guarded = guard()
   const file = (path: string, type: string, name: string, summary: string, make: (ids: string[]) => Promise<string>) =>
-    route({ method: 'get', path: `/units/:unitId/${path}`, summary, access: 'owner', params: UnitParams, query: Also }, async ({ params, query, ctx }) => {
-      const text = await make(unitsOf(params.unitId, query.also))
-      ctx.attachment(name)
-      ctx.type = type
-      return text
-    })
+    route(
+      { method: 'get', path: `/units/:unitId/${path}`, summary, access: 'owner', params: UnitParams, query: Also },
+      async ({ params, query, ctx }) => {
+        const text = await make(unitsOf(params.unitId, query.also))
+        ctx.attachment(name)
+        ctx.type = type
+        return text
+      },
+    )
   return [
-    file('supplies.csv', 'text/csv; charset=utf-8', 'supplies.csv', 'The supply list as CSV', (ids) => supplies.csv(ids)),
-    file('supplies.md', 'text/markdown; charset=utf-8', 'supplies.md', 'The supply list as Markdown', (ids) => supplies.markdown(ids)),
-    file('trips.ics', 'text/calendar; charset=utf-8', 'trips.ics', 'A calendar entry for each trip', (ids) => supplies.calendar(ids)),
-    route({ method: 'get', path: '/materials/:materialId/history', summary: 'What happened to a material, the latest first', access: 'owner', params: z.strictObject({ materialId: Id }) }, async ({ params }) => supplies.history(params.materialId)),
-    route({ method: 'get', path: '/purchases/:year', summary: 'Every purchase of a year', access: 'owner', params: Year }, async ({ params }) => ({ rows: await supplies.year(params.year) })),
-    route({ method: 'get', path: '/purchases/:year/csv', summary: 'Every purchase of a year as CSV, for the tax folder', access: 'owner', params: Year }, async ({ params, ctx }) => {
-      const text = await supplies.yearCsv(params.year)
-      ctx.attachment(`purchases-${params.year}.csv`)
-      ctx.type = 'text/csv; charset=utf-8'
-      return text
-    }),
-    route({ method: 'post', path: '/units/:unitId/ask-links', summary: 'Make a link on which families sign up; its secret is told once', access: 'owner', params: UnitParams, body: NewAskShare }, async ({ params, body }) => shares.createAsk(params.unitId, body)),
-    route({ method: 'get', path: '/asked/:token', summary: 'What families are asked for', access: 'open', params: Token }, async ({ params, ctx }) => guarded(ctx.ip, () => asks.open(params.token))),
-    route({ method: 'post', path: '/asked/:token/promises', summary: 'Promise to bring something', access: 'open', params: Token, body: PromiseInput }, async ({ params, body, ctx }) => guarded(ctx.ip, () => asks.promise(params.token, body))),
-    route({ method: 'delete', path: '/asked/:token/promises/:promiseId', summary: 'Take a promise back', access: 'open', params: Token.extend({ promiseId: Id }) }, async ({ params, ctx }) => guarded(ctx.ip, () => asks.withdraw(params.token, params.promiseId))),
+    file('supplies.csv', 'text/csv; charset=utf-8', 'supplies.csv', 'The supply list as CSV', (ids) =>
+      supplies.csv(ids),
+    ),
+    file('supplies.md', 'text/markdown; charset=utf-8', 'supplies.md', 'The supply list as Markdown', (ids) =>
+      supplies.markdown(ids),
+    ),
+    file('trips.ics', 'text/calendar; charset=utf-8', 'trips.ics', 'A calendar entry for each trip', (ids) =>
+      supplies.calendar(ids),
+    ),
+    route(
+      {
+        method: 'get',
+        path: '/materials/:materialId/history',
+        summary: 'What happened to a material, the latest first',
+        access: 'owner',
+        params: z.strictObject({ materialId: Id }),
+      },
+      async ({ params }) => supplies.history(params.materialId),
+    ),
+    route(
+      { method: 'get', path: '/purchases/:year', summary: 'Every purchase of a year', access: 'owner', params: Year },
+      async ({ params }) => ({ rows: await supplies.year(params.year) }),
+    ),
+    route(
+      {
+        method: 'get',
+        path: '/purchases/:year/csv',
+        summary: 'Every purchase of a year as CSV, for the tax folder',
+        access: 'owner',
+        params: Year,
+      },
+      async ({ params, ctx }) => {
+        const text = await supplies.yearCsv(params.year)
+        ctx.attachment(`purchases-${params.year}.csv`)
+        ctx.type = 'text/csv; charset=utf-8'
+        return text
+      },
+    ),
+    route(
+      {
+        method: 'post',
+        path: '/units/:unitId/ask-links',
+        summary: 'Make a link on which families sign up; its secret is told once',
+        access: 'owner',
+        params: UnitParams,
+        body: NewAskShare,
+      },
+      async ({ params, body }) => shares.createAsk(params.unitId, body),
+    ),
+    route(
+      { method: 'get', path: '/asked/:token', summary: 'What families are asked for', access: 'open', params: Token },
+      async ({ params, ctx }) => guarded(ctx.ip, () => asks.open(params.token)),
+    ),
+    route(
+      {
+        method: 'post',
+        path: '/asked/:token/promises',
+        summary: 'Promise to bring something',
+        access: 'open',
+        params: Token,
+        body: PromiseInput,
+      },
+      async ({ params, body, ctx }) => guarded(ctx.ip, () => asks.promise(params.token, body)),
+    ),
+    route(
+      {
+        method: 'delete',
+        path: '/asked/:token/promises/:promiseId',
+        summary: 'Take a promise back',
+        access: 'open',
+        params: Token.extend({ promiseId: Id }),
+      },
+      async ({ params, ctx }) => guarded(ctx.ip, () => asks.withdraw(params.token, params.promiseId)),
+    ),
   ]
 }

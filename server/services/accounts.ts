@@ -17,7 +17,10 @@ export const NewOwner = z.strictObject({
   signIn: Line,
   password: z.string().min(10, 'Use at least 10 characters').max(200, 'Use at most 200 characters'),
 })
-export const SignIn = z.strictObject({ signIn: z.string().min(1, 'Write your sign-in name').max(120), password: z.string().min(1, 'Write your password').max(200) })
+export const SignIn = z.strictObject({
+  signIn: z.string().min(1, 'Write your sign-in name').max(120),
+  password: z.string().min(1, 'Write your password').max(200),
+})
 
 /** scrypt with 32 MiB a hash (N 2^15, r 8, p 1), as OWASP's password storage guidance gives it at the least. */
 const SCRYPT: ScryptOptions = { N: 32_768, r: 8, p: 1, maxmem: 96 * 1024 * 1024 }
@@ -27,7 +30,8 @@ const SESSION_MS = 30 * 86_400_000
 
 const derive = (password: string, salt: Buffer) =>
   new Promise<Buffer>((resolve, reject) =>
-    scrypt(password.normalize('NFKC'), salt, KEY_BYTES, SCRYPT, (error, key) => (error ? reject(error) : resolve(key))))
+    scrypt(password.normalize('NFKC'), salt, KEY_BYTES, SCRYPT, (error, key) => (error ? reject(error) : resolve(key))),
+  )
 
 export async function hashPassword(password: string): Promise<string> {
   const salt = randomBytes(16)
@@ -48,7 +52,10 @@ export const newToken = (): string => randomBytes(16).toString('base64url')
 const decoy = hashPassword(randomUUID())
 
 export class Accounts {
-  constructor(private readonly db: Knex, private readonly clock: Clock) {}
+  constructor(
+    private readonly db: Knex,
+    private readonly clock: Clock,
+  ) {}
 
   async hasOwner(): Promise<boolean> {
     return (await this.db('users').first('id')) !== undefined
@@ -60,7 +67,13 @@ export class Accounts {
     const user: User = { id: randomUUID(), name: input.name, signIn: input.signIn.toLowerCase() }
     await this.db.transaction(async (tx) => {
       if (await tx('users').first('id')) throw new Problem(409, 'This home has an owner already. Sign in instead.')
-      await tx('users').insert({ id: user.id, name: user.name, sign_in: user.signIn, password, created_at: this.clock.stamp() })
+      await tx('users').insert({
+        id: user.id,
+        name: user.name,
+        sign_in: user.signIn,
+        password,
+        created_at: this.clock.stamp(),
+      })
     })
     return user
   }
@@ -81,13 +94,18 @@ export class Accounts {
 
   async whoHas(token: string | undefined): Promise<User | null> {
     if (!token) return null
-    const row = await this.db('sessions').join('users', 'users.id', 'sessions.user_id')
-      .where({ token_hash: hashToken(token) }).where('ends_at', '>', this.clock.stamp())
+    const row = await this.db('sessions')
+      .join('users', 'users.id', 'sessions.user_id')
+      .where({ token_hash: hashToken(token) })
+      .where('ends_at', '>', this.clock.stamp())
       .first('users.id', 'users.name', 'users.sign_in')
     return row ? { id: row.id, name: row.name, signIn: row.sign_in } : null
   }
 
   async endSession(token: string | undefined): Promise<void> {
-    if (token) await this.db('sessions').where({ token_hash: hashToken(token) }).delete()
+    if (token)
+      await this.db('sessions')
+        .where({ token_hash: hashToken(token) })
+        .delete()
   }
 }

@@ -27,19 +27,42 @@ export interface AskedThing {
   bringBy: CalendarDate
 }
 
-export interface AskedPage { home: string; unit: string; measures: Home['measures']; endsOn: CalendarDate; things: AskedThing[] }
+export interface AskedPage {
+  home: string
+  unit: string
+  measures: Home['measures']
+  endsOn: CalendarDate
+  things: AskedThing[]
+}
 
 /** The page on which families sign up for what to bring, through a link and without an account. */
 export class Asks {
-  constructor(private readonly db: Knex, private readonly supplies: Supplies, private readonly shares: Shares, private readonly changes: Changes) {}
+  constructor(
+    private readonly db: Knex,
+    private readonly supplies: Supplies,
+    private readonly shares: Shares,
+    private readonly changes: Changes,
+  ) {}
 
   async open(token: string): Promise<AskedPage> {
     const share = await this.shares.opened(token, 'ask')
     const { asks, home, unit } = await this.supplies.asks(share.unitId)
-    const words = (quantity: number, base: Parameters<typeof quantityWords>[1]) => quantityWords(quantity, base, home.measures)
+    const words = (quantity: number, base: Parameters<typeof quantityWords>[1]) =>
+      quantityWords(quantity, base, home.measures)
     return {
-      home: home.name, unit, measures: home.measures, endsOn: share.endsOn,
-      things: asks.map(({ material, quantity, open, bringBy }) => ({ materialId: material.id, name: material.name, wanted: words(quantity, material.unit), open, openWords: words(open, material.unit), unit: material.unit, bringBy })),
+      home: home.name,
+      unit,
+      measures: home.measures,
+      endsOn: share.endsOn,
+      things: asks.map(({ material, quantity, open, bringBy }) => ({
+        materialId: material.id,
+        name: material.name,
+        wanted: words(quantity, material.unit),
+        open,
+        openWords: words(open, material.unit),
+        unit: material.unit,
+        bringBy,
+      })),
     }
   }
 
@@ -50,10 +73,25 @@ export class Asks {
     const ask = asks.find((one) => one.material.id === input.materialId)
     if (!promises.some((one) => one.id === input.id)) {
       if (!ask || ask.open <= 0) throw new Problem(409, 'Someone else brings this already. Nothing was written down.')
-      if (input.quantity > ask.open) throw invalid([{ field: 'quantity', message: `Only ${quantityWords(ask.open, ask.material.unit, home.measures)} still open` }])
+      if (input.quantity > ask.open)
+        throw invalid([
+          {
+            field: 'quantity',
+            message: `Only ${quantityWords(ask.open, ask.material.unit, home.measures)} still open`,
+          },
+        ])
       if (promises.length >= MOST_PROMISES) throw new Problem(429, 'This list is full. Tell the home directly.')
       const value: FamilyPromise = { ...input, unitId: share.unitId, by: ask.bringBy, state: 'coming' }
-      await this.changes.apply({ id: `promise-${input.id}`.slice(0, 64), unitId: share.unitId, label: `${input.family} brings ${ask.material.name}`.slice(0, 120), ops: [{ op: 'put', kind: 'promise', base: 0, value }] }, familyOf(input.family), false)
+      await this.changes.apply(
+        {
+          id: `promise-${input.id}`.slice(0, 64),
+          unitId: share.unitId,
+          label: `${input.family} brings ${ask.material.name}`.slice(0, 120),
+          ops: [{ op: 'put', kind: 'promise', base: 0, value }],
+        },
+        familyOf(input.family),
+        false,
+      )
     }
     return this.open(token)
   }
@@ -63,7 +101,16 @@ export class Asks {
     const share = await this.shares.find(token, 'ask')
     const row = await readRow(this.db, 'promise', id)
     if (!row || row.value.unitId !== share.unitId || row.value.state !== 'coming') throw notFound('promise')
-    await this.changes.apply({ id: `withdraw-${id}`.slice(0, 64), unitId: share.unitId, label: `${row.value.family} does not bring it`.slice(0, 120), ops: [{ op: 'put', kind: 'promise', base: row.version, value: { ...row.value, state: 'off' } }] }, familyOf(row.value.family), false)
+    await this.changes.apply(
+      {
+        id: `withdraw-${id}`.slice(0, 64),
+        unitId: share.unitId,
+        label: `${row.value.family} does not bring it`.slice(0, 120),
+        ops: [{ op: 'put', kind: 'promise', base: row.version, value: { ...row.value, state: 'off' } }],
+      },
+      familyOf(row.value.family),
+      false,
+    )
     return this.open(token)
   }
 }

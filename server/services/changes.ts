@@ -2,7 +2,23 @@ import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import { canonical, referencesOf, thingName } from '@core/files'
 import { countWords } from '@core/format'
-import { UNIT_KINDS, type CalendarDate, type Change, type Idea, type Material, type Op, type Placement, type Purchase, type RowOp, type StockEntry, type StockOp, type ThingKind, type ThingOf, type Tick, type TickOp } from '@core/domain'
+import {
+  UNIT_KINDS,
+  type CalendarDate,
+  type Change,
+  type Idea,
+  type Material,
+  type Op,
+  type Placement,
+  type Purchase,
+  type RowOp,
+  type StockEntry,
+  type StockOp,
+  type ThingKind,
+  type ThingOf,
+  type Tick,
+  type TickOp,
+} from '@core/domain'
 import { startsFrom, stocked } from '@core/supplies'
 import type { Fault } from '@core/fault'
 import { invalid, notFound, Problem } from '../http/problem'
@@ -14,7 +30,12 @@ import type { ChangedRow, Live } from './live'
 import { readTicked, writeTicks } from './ticks'
 
 /** A row on either side of a change. */
-interface Side { kind: ThingKind; id: string; version: number; value: ThingOf<ThingKind> | null }
+interface Side {
+  kind: ThingKind
+  id: string
+  version: number
+  value: ThingOf<ThingKind> | null
+}
 
 export interface ChangeResult {
   changeId: string
@@ -27,7 +48,11 @@ export interface ChangeResult {
 
 /** Applies changes whole or not at all, keeps the log, and takes back what the log holds. */
 export class Changes {
-  constructor(private readonly db: Knex, private readonly live: Live, private readonly clock: Clock) {}
+  constructor(
+    private readonly db: Knex,
+    private readonly live: Live,
+    private readonly clock: Clock,
+  ) {}
 
   /**
    * Applies a change. One that came before, by its id, answers as it did then.
@@ -37,14 +62,31 @@ export class Changes {
   async apply(change: Change, user: User, undoable = true): Promise<ChangeResult> {
     const ticks = change.ops.filter((op) => op.op === 'tick')
     const earlier = await this.db('changes').where({ id: change.id }).first()
-    if (earlier) return { changeId: change.id, seq: earlier.seq, label: earlier.label, rows: JSON.parse(earlier.after), ticks: await readTicked(this.db, ticks) }
+    if (earlier)
+      return {
+        changeId: change.id,
+        seq: earlier.seq,
+        label: earlier.label,
+        rows: JSON.parse(earlier.after),
+        ticks: await readTicked(this.db, ticks),
+      }
     const now = this.clock.now()
     const result = await this.db.transaction(async (tx) => {
       await writeTicks(tx, change.unitId, ticks, user.name, now)
-      const { before, after } = await writeOps(tx, change.ops.filter((op) => op.op !== 'tick'), { by: user.name, date: await this.clock.today(tx), at: now.toISOString() })
+      const { before, after } = await writeOps(
+        tx,
+        change.ops.filter((op) => op.op !== 'tick'),
+        { by: user.name, date: await this.clock.today(tx), at: now.toISOString() },
+      )
       // A new change ends what could be redone, as everywhere. A tick is taken back by ticking again: it stands beside the plan.
       if (after.length) await scope(tx, change.unitId, user).where({ state: 'undone' }).update({ state: 'dead' })
-      const seq = await log(tx, change, { by: user, at: now.toISOString(), state: undoable && after.length ? 'done' : 'dead' }, before, after)
+      const seq = await log(
+        tx,
+        change,
+        { by: user, at: now.toISOString(), state: undoable && after.length ? 'done' : 'dead' },
+        before,
+        after,
+      )
       return { changeId: change.id, seq, label: change.label, rows: after, ticks: await readTicked(tx, ticks) }
     })
     this.announce(change.unitId, user, result)
@@ -70,7 +112,11 @@ export class Changes {
 
   /** The newest changes on a unit or the home, for "who changed this". */
   async history(unitId: string | null, most: number) {
-    return this.db('changes').where({ unit_id: unitId }).orderBy('seq', 'desc').limit(most).select('seq', 'label', 'by', 'at', 'state')
+    return this.db('changes')
+      .where({ unit_id: unitId })
+      .orderBy('seq', 'desc')
+      .limit(most)
+      .select('seq', 'label', 'by', 'at', 'state')
   }
 
   private async turn(unitId: string | null, user: User, from: 'done' | 'undone'): Promise<ChangeResult> {
@@ -84,13 +130,18 @@ export class Changes {
       for (let i = 0; i < brings.length; i++) {
         const now = await readRow(tx, leaves[i].kind, leaves[i].id)
         if (canonical(now?.value ?? null) !== canonical(leaves[i].value)) {
-          throw new Problem(409, `Someone has changed this since: "${change.label}" cannot be ${from === 'done' ? 'undone' : 'redone'}. Nothing was changed.`)
+          throw new Problem(
+            409,
+            `Someone has changed this since: "${change.label}" cannot be ${from === 'done' ? 'undone' : 'redone'}. Nothing was changed.`,
+          )
         }
         target.push({ ...brings[i], version: Math.max(now?.version ?? 0, leaves[i].version, brings[i].version) + 1 })
       }
       // Taking back runs from the last write to the first, so that what refers is gone before what it refers to.
       await writeSides(tx, from === 'done' ? [...target].reverse() : target, this.clock.stamp())
-      await tx('changes').where({ seq: change.seq }).update({ state: from === 'done' ? 'undone' : 'done' })
+      await tx('changes')
+        .where({ seq: change.seq })
+        .update({ state: from === 'done' ? 'undone' : 'done' })
       return { changeId: change.id, seq: change.seq, label: change.label, rows: target, ticks: [] }
     })
     this.announce(unitId, user, { ...result, changeId: `${result.changeId}-${from}` })
@@ -104,21 +155,36 @@ export class Changes {
 }
 
 /** Changes of a user on a unit, or on the home. */
-const scope = (db: Knex, unitId: string | null, user: User) => db('changes').where({ unit_id: unitId, user_id: user.id })
+const scope = (db: Knex, unitId: string | null, user: User) =>
+  db('changes').where({ unit_id: unitId, user_id: user.id })
 
 const next = (db: Knex, unitId: string | null, user: User, state: 'done' | 'undone') =>
-  scope(db, unitId, user).where({ state }).orderBy('seq', state === 'done' ? 'desc' : 'asc').first()
+  scope(db, unitId, user)
+    .where({ state })
+    .orderBy('seq', state === 'done' ? 'desc' : 'asc')
+    .first()
 
 /** Who makes a change, on which date of the home, at which instant. */
-interface Made { by: string; date: CalendarDate; at: string }
+interface Made {
+  by: string
+  date: CalendarDate
+  at: string
+}
 
 /** Writes what a change says of rows, with all that follows from it. */
-async function writeOps(tx: Tx, wanted: readonly Exclude<Op, TickOp>[], made: Made): Promise<{ before: Side[]; after: Side[] }> {
+async function writeOps(
+  tx: Tx,
+  wanted: readonly Exclude<Op, TickOp>[],
+  made: Made,
+): Promise<{ before: Side[]; after: Side[] }> {
   const ops = await withDependents(tx, await withStock(tx, wanted, made))
   const before = await sidesBefore(tx, ops)
   failOnStale(ops, before)
   const after = ops.map((op, i): Side => ({
-    kind: op.kind, id: idOf(op), version: before[i].version + 1, value: op.op === 'put' ? op.value : null,
+    kind: op.kind,
+    id: idOf(op),
+    version: before[i].version + 1,
+    value: op.op === 'put' ? op.value : null,
   }))
   await failOnDangling(tx, ops)
   await writeSides(tx, after, made.at)
@@ -135,11 +201,27 @@ async function sidesBefore(tx: Tx, ops: RowOp[]): Promise<Side[]> {
 }
 
 /** Keeps a change in the log; gives its number. */
-async function log(tx: Tx, change: Change, made: { by: User; at: string; state: 'done' | 'dead' }, before: Side[], after: Side[]): Promise<number> {
-  const [inserted] = await tx('changes').insert({
-    id: change.id, unit_id: change.unitId, user_id: made.by.id, by: made.by.name, at: made.at, label: change.label,
-    before: JSON.stringify(before), after: JSON.stringify(after), state: made.state,
-  }, ['seq'])
+async function log(
+  tx: Tx,
+  change: Change,
+  made: { by: User; at: string; state: 'done' | 'dead' },
+  before: Side[],
+  after: Side[],
+): Promise<number> {
+  const [inserted] = await tx('changes').insert(
+    {
+      id: change.id,
+      unit_id: change.unitId,
+      user_id: made.by.id,
+      by: made.by.name,
+      at: made.at,
+      label: change.label,
+      before: JSON.stringify(before),
+      after: JSON.stringify(after),
+      state: made.state,
+    },
+    ['seq'],
+  )
   return typeof inserted === 'number' ? inserted : inserted.seq
 }
 
@@ -158,7 +240,17 @@ async function withStock(tx: Tx, ops: readonly (RowOp | StockOp)[], { by, date }
     if (op.op !== 'put' || op.kind !== 'material') continue
     const before = (await readRow(tx, 'material', op.value.id))?.value
     if (!before || before.onHand === op.value.onHand) continue
-    const entry: StockEntry = { id: randomUUID(), materialId: op.value.id, date, reason: 'counted', change: op.value.onHand - before.onHand, after: op.value.onHand, unitId: null, note: '', by }
+    const entry: StockEntry = {
+      id: randomUUID(),
+      materialId: op.value.id,
+      date,
+      reason: 'counted',
+      change: op.value.onHand - before.onHand,
+      after: op.value.onHand,
+      unitId: null,
+      note: '',
+      by,
+    }
     done.push({ op: 'put', kind: 'stock', base: 0, value: entry } as unknown as RowOp)
   }
   for (const [i, op] of ops.entries()) {
@@ -209,7 +301,8 @@ async function withDependents(tx: Tx, ops: readonly RowOp[]): Promise<RowOp[]> {
     }
   }
   for (const material of removed.filter((op) => op.kind === 'material')) {
-    for (const row of await readHistory(tx, idOf(material))) before.push({ op: 'remove', kind: 'stock', id: row.value.id, base: row.version })
+    for (const row of await readHistory(tx, idOf(material)))
+      before.push({ op: 'remove', kind: 'stock', id: row.value.id, base: row.version })
   }
   const users: string[] = []
   for (const kind of REFERRING) {
@@ -217,19 +310,30 @@ async function withDependents(tx: Tx, ops: readonly RowOp[]): Promise<RowOp[]> {
       const key = `${kind} ${row.value.id}`
       const broken = referencesOf(kind, row.value).filter((reference) => goes.has(`${reference.kind} ${reference.id}`))
       if (!broken.length || named.has(key) || goes.has(key) || before.some((op) => opKey(op) === key)) continue
-      if (kind === 'placement' && broken.every((reference) => reference.kind === 'child' || reference.kind === 'adult')) {
+      if (
+        kind === 'placement' &&
+        broken.every((reference) => reference.kind === 'child' || reference.kind === 'adult')
+      ) {
         const placement = row.value as Placement
-        before.push({ op: 'put', kind, base: row.version, value: {
-          ...placement,
-          leadId: goes.has(`adult ${placement.leadId}`) ? null : placement.leadId,
-          keptOut: placement.keptOut.filter((id) => !goes.has(`child ${id}`)),
-        } })
+        before.push({
+          op: 'put',
+          kind,
+          base: row.version,
+          value: {
+            ...placement,
+            leadId: goes.has(`adult ${placement.leadId}`) ? null : placement.leadId,
+            keptOut: placement.keptOut.filter((id) => !goes.has(`child ${id}`)),
+          },
+        })
       } else users.push(thingName(kind, row.value))
     }
   }
   if (users.length) {
     const some = [...new Set(users)].slice(0, 5)
-    throw new Problem(409, `Still in use by ${countWords(users.length, 'other thing')}: ${some.join(', ')}${users.length > some.length ? ' and more' : ''}. Nothing was changed.`)
+    throw new Problem(
+      409,
+      `Still in use by ${countWords(users.length, 'other thing')}: ${some.join(', ')}${users.length > some.length ? ' and more' : ''}. Nothing was changed.`,
+    )
   }
   return [...before, ...ops]
 }
@@ -241,8 +345,23 @@ function failOnStale(ops: RowOp[], before: Side[]): void {
   const gone = ops.find((op, i) => op.op === 'remove' && op.base === 0 && before[i].value === null)
   if (gone) throw notFound(gone.kind)
   const conflicts = ops.flatMap((op, i) =>
-    op.base === before[i].version ? [] : [{ kind: op.kind, id: idOf(op), yours: op.op === 'put' ? op.value : null, theirs: before[i].value, version: before[i].version }])
-  if (conflicts.length) throw new Problem(409, 'Someone changed this while you were. Nothing was overwritten.', { conflicts, now: before.map(({ kind, id, version, value }) => ({ kind, id, version, value })) })
+    op.base === before[i].version
+      ? []
+      : [
+          {
+            kind: op.kind,
+            id: idOf(op),
+            yours: op.op === 'put' ? op.value : null,
+            theirs: before[i].value,
+            version: before[i].version,
+          },
+        ],
+  )
+  if (conflicts.length)
+    throw new Problem(409, 'Someone changed this while you were. Nothing was overwritten.', {
+      conflicts,
+      now: before.map(({ kind, id, version, value }) => ({ kind, id, version, value })),
+    })
 }
 
 async function writeSides(tx: Tx, sides: readonly Side[], at: string): Promise<void> {
@@ -267,7 +386,10 @@ async function failOnDangling(tx: Tx, ops: RowOp[]): Promise<void> {
     if (op.op !== 'put') continue
     for (const reference of referencesOf(op.kind, op.value)) {
       if (!(await exists(reference.kind, reference.id))) {
-        faults.push({ field: `ops.${i}.value.${reference.field}`, message: `No ${reference.kind} has the id ${reference.id}` })
+        faults.push({
+          field: `ops.${i}.value.${reference.field}`,
+          message: `No ${reference.kind} has the id ${reference.id}`,
+        })
       }
     }
   }

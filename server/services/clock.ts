@@ -12,8 +12,12 @@ export class Clock {
    * @param fixed a date that it always is, for demos
    * @param system what is read for an instant; the machine's clock but in tests
    */
-  constructor(private readonly fixed?: CalendarDate, private readonly system: () => Date = () => new Date()) {
-    if (fixed !== undefined && !CalendarDate.safeParse(fixed).success) throw new Error(`KOBBY_TODAY is not a date: ${fixed}`)
+  constructor(
+    private readonly fixed?: CalendarDate,
+    private readonly system: () => Date = () => new Date(),
+  ) {
+    if (fixed !== undefined && !CalendarDate.safeParse(fixed).success)
+      throw new Error(`KOBBY_TODAY is not a date: ${fixed}`)
   }
 
   now(): Date {

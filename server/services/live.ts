@@ -11,7 +11,15 @@ export interface ChangedRow {
 
 /** What other open screens are told. */
 export type LiveEvent =
-  | { type: 'change'; seq: number; changeId: string; unitId: string | null; label: string; by: string; rows: ChangedRow[] }
+  | {
+      type: 'change'
+      seq: number
+      changeId: string
+      unitId: string | null
+      label: string
+      by: string
+      rows: ChangedRow[]
+    }
   | { type: 'tick'; unitId: string; tick: Tick }
   | { type: 'shares'; unitId: string }
 

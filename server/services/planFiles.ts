@@ -10,20 +10,33 @@ import { valuesOf } from './snapshots'
 
 /** Plan files out of the store and into it: whole or not at all. */
 export class PlanFiles {
-  constructor(private readonly db: Knex, private readonly changes: Changes) {}
+  constructor(
+    private readonly db: Knex,
+    private readonly changes: Changes,
+  ) {}
 
   private async readAll(): Promise<Row[]> {
     const house = await readHouse(this.db)
-    const own = await Promise.all((['unit', 'idea', 'placement', 'purchase', 'promise', 'stock'] as const).map((kind) => readRows(this.db, kind)))
+    const own = await Promise.all(
+      (['unit', 'idea', 'placement', 'purchase', 'promise', 'stock'] as const).map((kind) => readRows(this.db, kind)),
+    )
     return [...house, ...(own.flat() as Row[])]
   }
 
   private contents(rows: Row[]): Omit<PlanFile, 'format' | 'version'> {
     return {
       home: valuesOf(rows, 'home')[0] ?? null,
-      children: valuesOf(rows, 'child'), adults: valuesOf(rows, 'adult'), centers: valuesOf(rows, 'center'),
-      materials: valuesOf(rows, 'material'), activities: valuesOf(rows, 'activity'), units: valuesOf(rows, 'unit'),
-      ideas: valuesOf(rows, 'idea'), placements: valuesOf(rows, 'placement'), purchases: valuesOf(rows, 'purchase'), promises: valuesOf(rows, 'promise'), stock: valuesOf(rows, 'stock'),
+      children: valuesOf(rows, 'child'),
+      adults: valuesOf(rows, 'adult'),
+      centers: valuesOf(rows, 'center'),
+      materials: valuesOf(rows, 'material'),
+      activities: valuesOf(rows, 'activity'),
+      units: valuesOf(rows, 'unit'),
+      ideas: valuesOf(rows, 'idea'),
+      placements: valuesOf(rows, 'placement'),
+      purchases: valuesOf(rows, 'purchase'),
+      promises: valuesOf(rows, 'promise'),
+      stock: valuesOf(rows, 'stock'),
     }
   }
 
@@ -46,7 +59,8 @@ export class PlanFiles {
   async apply(file: PlanFile, user: User): Promise<{ entries: ImportEntry[] }> {
     const { entries, ops } = await this.plan(file)
     const isFirst = (await readRows(this.db, 'home')).length === 0
-    if (ops.length) await this.changes.apply({ id: randomUUID(), unitId: null, label: 'Import of a plan file', ops }, user, !isFirst)
+    if (ops.length)
+      await this.changes.apply({ id: randomUUID(), unitId: null, label: 'Import of a plan file', ops }, user, !isFirst)
     return { entries }
   }
 

@@ -36,13 +36,25 @@ export interface Share {
 const LONGEST_DAYS = 90
 
 const shareOf = (row: Record<string, never>): Share => ({
-  id: row.id, unitId: row.unit_id, kind: row.kind, day: row.day, label: row.label, createdAt: row.created_at, endsOn: row.ends_on,
-  revokedAt: row.revoked_at, openedAt: row.opened_at,
+  id: row.id,
+  unitId: row.unit_id,
+  kind: row.kind,
+  day: row.day,
+  label: row.label,
+  createdAt: row.created_at,
+  endsOn: row.ends_on,
+  revokedAt: row.revoked_at,
+  openedAt: row.opened_at,
 })
 
 /** Links to one day of one unit for someone without an account, and the ticks on it. */
 export class Shares {
-  constructor(private readonly db: Knex, private readonly clock: Clock, private readonly live: Live, private readonly changes: Changes) {}
+  constructor(
+    private readonly db: Knex,
+    private readonly clock: Clock,
+    private readonly live: Live,
+    private readonly changes: Changes,
+  ) {}
 
   /** Makes a link. Its secret is told once, here; only its hash is kept. */
   async create(unitId: string, input: z.infer<typeof NewShare>): Promise<Share & { token: string }> {
@@ -53,17 +65,34 @@ export class Shares {
 
   /** Makes a link on which families sign up. */
   async createAsk(unitId: string, input: z.infer<typeof NewAskShare>): Promise<Share & { token: string }> {
-    const { snapshot: { today } } = await readSource(this.db, this.clock, unitId)
+    const {
+      snapshot: { today },
+    } = await readSource(this.db, this.clock, unitId)
     return this.make(unitId, 'ask', 0, input, today)
   }
 
-  private async make(unitId: string, kind: ShareKind, day: number, input: { label: string; endsOn: string }, today: string): Promise<Share & { token: string }> {
+  private async make(
+    unitId: string,
+    kind: ShareKind,
+    day: number,
+    input: { label: string; endsOn: string },
+    today: string,
+  ): Promise<Share & { token: string }> {
     if (input.endsOn < today) throw invalid([{ field: 'endsOn', message: 'This date has passed' }])
-    if (input.endsOn > addDays(today, LONGEST_DAYS)) throw invalid([{ field: 'endsOn', message: `Choose a date within ${LONGEST_DAYS} days` }])
+    if (input.endsOn > addDays(today, LONGEST_DAYS))
+      throw invalid([{ field: 'endsOn', message: `Choose a date within ${LONGEST_DAYS} days` }])
     const token = newToken()
     const row = {
-      id: randomUUID(), unit_id: unitId, kind, day, label: input.label, token_hash: hashToken(token),
-      created_at: this.clock.stamp(), ends_on: input.endsOn, revoked_at: null, opened_at: null,
+      id: randomUUID(),
+      unit_id: unitId,
+      kind,
+      day,
+      label: input.label,
+      token_hash: hashToken(token),
+      created_at: this.clock.stamp(),
+      ends_on: input.endsOn,
+      revoked_at: null,
+      opened_at: null,
     }
     await this.db('shares').insert(row)
     this.live.tell({ type: 'shares', unitId })
@@ -75,17 +104,23 @@ export class Shares {
   }
 
   async revoke(unitId: string, id: string): Promise<void> {
-    const changed = await this.db('shares').where({ id, unit_id: unitId }).whereNull('revoked_at').update({ revoked_at: this.clock.stamp() })
+    const changed = await this.db('shares')
+      .where({ id, unit_id: unitId })
+      .whereNull('revoked_at')
+      .update({ revoked_at: this.clock.stamp() })
     if (!changed) throw notFound('link')
     this.live.tell({ type: 'shares', unitId })
   }
 
   /** The share of a secret that still holds. */
   async find(token: string, kind: ShareKind = 'day'): Promise<Share> {
-    const row = await this.db('shares').where({ token_hash: hashToken(token), kind }).first()
+    const row = await this.db('shares')
+      .where({ token_hash: hashToken(token), kind })
+      .first()
     if (!row) throw new Problem(404, 'This link is not known. Ask for a new one.')
     if (row.revoked_at) throw new Problem(410, 'This link was withdrawn. Ask for a new one.')
-    if (row.ends_on < (await this.clock.today(this.db))) throw new Problem(410, 'This link has ended. Ask for a new one.')
+    if (row.ends_on < (await this.clock.today(this.db)))
+      throw new Problem(410, 'This link has ended. Ask for a new one.')
     return shareOf(row)
   }
 
@@ -105,7 +140,12 @@ export class Shares {
     const { snapshot, plan } = await readSource(this.db, this.clock, share.unitId)
     const sheet = daySheet(snapshot, plan, share.day)
     const onSheet = new Set(sheet.items.map((item) => item.placementId))
-    return { label: share.label, endsOn: share.endsOn, sheet, ticks: (await readTicks(this.db, share.unitId)).filter((tick) => onSheet.has(tick.placementId)) }
+    return {
+      label: share.label,
+      endsOn: share.endsOn,
+      sheet,
+      ticks: (await readTicks(this.db, share.unitId)).filter((tick) => onSheet.has(tick.placementId)),
+    }
   }
 
   /** A tick through a link: a change like the owner's own, but only of what stands on the link's day. */
@@ -117,7 +157,16 @@ export class Shares {
     const step = item.steps.find((one) => one.id === input.step)
     if (!step) throw invalid([{ field: 'step', message: 'This is no step of it any more' }])
     // An id that a helper's phone made is told apart from everyone else's.
-    const { ticks } = await this.changes.apply({ id: hashToken(`${share.id} ${id}`), unitId: share.unitId, label: tickLabel(step.text, input.done), ops: [{ op: 'tick', ...input }] }, { id: `link ${share.id}`, name: label, signIn: '' }, false)
+    const { ticks } = await this.changes.apply(
+      {
+        id: hashToken(`${share.id} ${id}`),
+        unitId: share.unitId,
+        label: tickLabel(step.text, input.done),
+        ops: [{ op: 'tick', ...input }],
+      },
+      { id: `link ${share.id}`, name: label, signIn: '' },
+      false,
+    )
     return ticks[0]
   }
 }

@@ -19,7 +19,12 @@ const MOST_KEPT = 8
 
 /** A unit as if no other ran, and its plan. Kept until a row of it or of the house, a unit, or the day changes. */
 async function readAlone(db: Knex, clock: Clock, unitId: string): Promise<ListSource> {
-  const [house, units, own, today] = [await keptHouse(db), await keptUnits(db), await keptUnit(db, unitId), await clock.today(db)]
+  const [house, units, own, today] = [
+    await keptHouse(db),
+    await keptUnits(db),
+    await keptUnit(db, unitId),
+    await clock.today(db),
+  ]
   const stamp = [house.stamp, units.stamp, own.stamp, today].join()
   const all = kept.get(db) ?? new Map<string, { stamp: string; source: ListSource }>()
   kept.set(db, all)
@@ -31,11 +36,20 @@ async function readAlone(db: Knex, clock: Clock, unitId: string): Promise<ListSo
   if (!home) throw new Problem(409, 'This home is not set up yet')
   const [ideas, materials] = [valuesOf(own.rows, 'idea'), valuesOf(house.rows, 'material')]
   const snapshot: UnitSnapshot = {
-    home, unit, ideas, materials,
-    children: valuesOf(house.rows, 'child'), adults: valuesOf(house.rows, 'adult'), centers: valuesOf(house.rows, 'center'),
+    home,
+    unit,
+    ideas,
+    materials,
+    children: valuesOf(house.rows, 'child'),
+    adults: valuesOf(house.rows, 'adult'),
+    centers: valuesOf(house.rows, 'center'),
     activities: activitiesFor(unit, ideas, valuesOf(house.rows, 'activity'), byId(materials)),
-    placements: valuesOf(own.rows, 'placement'), purchases: valuesOf(own.rows, 'purchase'), promises: valuesOf(own.rows, 'promise'),
-    today, lastDayBefore: lastDayBefore(home, valuesOf(units.rows, 'unit'), unit), spokenFor: [],
+    placements: valuesOf(own.rows, 'placement'),
+    purchases: valuesOf(own.rows, 'purchase'),
+    promises: valuesOf(own.rows, 'promise'),
+    today,
+    lastDayBefore: lastDayBefore(home, valuesOf(units.rows, 'unit'), unit),
+    spokenFor: [],
   }
   const source = { snapshot, plan: resolvePlan(snapshot) }
   if (!all.has(unitId) && all.size >= MOST_KEPT) all.delete(all.keys().next().value!)
@@ -48,7 +62,11 @@ export async function readSpokenFor(db: Knex, clock: Clock, unitId: string): Pro
   const [units, [home]] = [valuesOf((await keptUnits(db)).rows, 'unit'), valuesOf(await readHouse(db), 'home')]
   const unit = units.find((one) => one.id === unitId)
   if (!home || !unit) return []
-  return spokenForBy(await Promise.all(runningBefore(home, units, unit, await clock.today(db)).map((one) => readAlone(db, clock, one.id))))
+  return spokenForBy(
+    await Promise.all(
+      runningBefore(home, units, unit, await clock.today(db)).map((one) => readAlone(db, clock, one.id)),
+    ),
+  )
 }
 
 /** A unit as the server computes on it, the same that the browser holds, and its plan. */

@@ -13,7 +13,12 @@ import { csvOf } from './csvText'
 import { readSource, valuesOf } from './snapshots'
 
 /** What a list is called, and what is on it. */
-interface List { title: string; lines: SupplyLine[]; home: Home; sources: ListSource[] }
+interface List {
+  title: string
+  lines: SupplyLine[]
+  home: Home
+  sources: ListSource[]
+}
 
 /** An instant that lies on a date wherever the server stands: only its day is written. */
 const noonOf = (date: string): string => `${date}T12:00:00Z`
@@ -23,14 +28,22 @@ const MOST_HISTORY = 200
 
 /** The list of one unit or several as files, the history of a material, and the purchases of a year. */
 export class Supplies {
-  constructor(private readonly db: Knex, private readonly clock: Clock) {}
+  constructor(
+    private readonly db: Knex,
+    private readonly clock: Clock,
+  ) {}
 
   /** The list of units together: the same function that the browser computes it with, on the same snapshots. */
   async list(unitIds: readonly string[]): Promise<List> {
     const sources: ListSource[] = []
     for (const id of unitIds) sources.push(await readSource(this.db, this.clock, id))
     const { home } = sources[0].snapshot
-    return { title: `What to get: ${listWords(sources.map(({ snapshot }) => snapshot.unit.name))}`, lines: supplyListOf(sources), home, sources }
+    return {
+      title: `What to get: ${listWords(sources.map(({ snapshot }) => snapshot.unit.name))}`,
+      lines: supplyListOf(sources),
+      home,
+      sources,
+    }
   }
 
   async csv(unitIds: readonly string[]): Promise<string> {
@@ -49,7 +62,15 @@ export class Supplies {
     const calendar = ical({ name: title, prodId: { company: 'kobby', product: 'supplies' } })
     for (const trip of tripsOf(lines)) {
       const { title: summary, text } = tripWords(trip, home)
-      calendar.createEvent({ id: `${trip.date}-${trip.shop.toLowerCase().replace(/[^a-z0-9]+/g, '-')}@${home.id}`, allDay: true, start: noonOf(trip.date), end: noonOf(addDays(trip.date, 1)), summary, description: text, stamp: `${await this.clock.today(this.db)}T00:00:00Z` })
+      calendar.createEvent({
+        id: `${trip.date}-${trip.shop.toLowerCase().replace(/[^a-z0-9]+/g, '-')}@${home.id}`,
+        allDay: true,
+        start: noonOf(trip.date),
+        end: noonOf(addDays(trip.date, 1)),
+        summary,
+        description: text,
+        stamp: `${await this.clock.today(this.db)}T00:00:00Z`,
+      })
     }
     return calendar.toString()
   }
@@ -58,23 +79,36 @@ export class Supplies {
   async history(materialId: string): Promise<{ entries: StockEntry[]; purchases: Purchase[] }> {
     if (!(await readRow(this.db, 'material', materialId))) throw notFound('material')
     const rows = await this.db('purchases').where({ material_id: materialId }).select('body')
-    const purchases = rows.map((row: { body: string }) => JSON.parse(row.body) as Purchase).sort((a, b) => (a.date < b.date ? 1 : -1))
+    const purchases = rows
+      .map((row: { body: string }) => JSON.parse(row.body) as Purchase)
+      .sort((a, b) => (a.date < b.date ? 1 : -1))
     return { entries: (await readHistory(this.db, materialId, MOST_HISTORY)).map((row) => row.value), purchases }
   }
 
   /** Every purchase of a year, in order of date. */
   async year(year: number): Promise<Row<'purchase'>[]> {
-    return (await readRows(this.db, 'purchase')).filter((row) => row.value.date.startsWith(`${year}-`)).sort((a, b) => (a.value.date < b.value.date ? -1 : 1))
+    return (await readRows(this.db, 'purchase'))
+      .filter((row) => row.value.date.startsWith(`${year}-`))
+      .sort((a, b) => (a.value.date < b.value.date ? -1 : 1))
   }
 
   async yearCsv(year: number): Promise<string> {
     const materials = valuesOf(await readHouse(this.db), 'material')
-    return csvOf(yearRows((await this.year(year)).map((row) => row.value), byId(materials)))
+    return csvOf(
+      yearRows(
+        (await this.year(year)).map((row) => row.value),
+        byId(materials),
+      ),
+    )
   }
 
   /** What families are asked for on behalf of a unit. */
   async asks(unitId: string): Promise<{ asks: AskLine[]; home: Home; unit: string; promises: FamilyPromise[] }> {
-    const { lines, home, sources: [{ snapshot }] } = await this.list([unitId])
+    const {
+      lines,
+      home,
+      sources: [{ snapshot }],
+    } = await this.list([unitId])
     return { asks: asksOf(lines, snapshot.promises), home, unit: snapshot.unit.name, promises: snapshot.promises }
   }
 }

@@ -1,7 +1,16 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import type { Home, Material, Op, Placement, Row, ThingKind, ThingOf } from '@core/domain'
-import { activityRows, canonical, pantryRows, readActivityRows, readPantryRows, thingName, type ImportEntry, type RowFault } from '@core/files'
+import {
+  activityRows,
+  canonical,
+  pantryRows,
+  readActivityRows,
+  readPantryRows,
+  thingName,
+  type ImportEntry,
+  type RowFault,
+} from '@core/files'
 import { usedBefore, type UsedBefore } from '@core/fit'
 import { byId } from '@core/plan'
 import { readRows } from '../store/rows'
@@ -10,8 +19,14 @@ import type { Changes } from './changes'
 import { cellsOf, csvOf, faultyTable } from './csvText'
 
 /** What reading a table must know of the house. */
-interface TableHouse { materials: Material[]; measures: Home['measures'] }
-interface Plan { entries: ImportEntry[]; ops: Op[] }
+interface TableHouse {
+  materials: Material[]
+  measures: Home['measures']
+}
+interface Plan {
+  entries: ImportEntry[]
+  ops: Op[]
+}
 
 /** Things of one kind as CSV out of the store and into it: shown first, then read whole or not at all. */
 export class ThingTable<K extends 'activity' | 'material'> {
@@ -21,9 +36,16 @@ export class ThingTable<K extends 'activity' | 'material'> {
    * @param read things of rows of cells, or every fault
    */
   constructor(
-    private readonly db: Knex, private readonly changes: Changes, private readonly kind: K, private readonly label: string,
+    private readonly db: Knex,
+    private readonly changes: Changes,
+    private readonly kind: K,
+    private readonly label: string,
     private readonly write: (things: ThingOf<K>[], materials: Material[]) => string[][],
-    private readonly read: (cells: string[][], things: ThingOf<K>[], house: TableHouse) => { things: ThingOf<K>[] } | { faults: RowFault[] },
+    private readonly read: (
+      cells: string[][],
+      things: ThingOf<K>[],
+      house: TableHouse,
+    ) => { things: ThingOf<K>[] } | { faults: RowFault[] },
   ) {}
 
   async text(): Promise<string> {
@@ -46,26 +68,47 @@ export class ThingTable<K extends 'activity' | 'material'> {
     const rows = new Map((await readRows(this.db, this.kind)).map((row) => [row.value.id, row] as const))
     const [home] = await valuesIn(this.db, 'home')
     const house = { materials: await valuesIn(this.db, 'material'), measures: home?.measures ?? 'metric' }
-    const result = this.read(cellsOf(text), [...rows.values()].map((row) => row.value), house)
+    const result = this.read(
+      cellsOf(text),
+      [...rows.values()].map((row) => row.value),
+      house,
+    )
     if ('faults' in result) throw faultyTable(result.faults)
     const entries = result.things.map((thing) => this.entry(thing, rows.get(thing.id)))
-    const ops = result.things.flatMap((value, i): Op[] => (entries[i].does === 'same' ? [] : [{ op: 'put', kind: this.kind, base: rows.get(value.id)?.version ?? 0, value } as Op]))
+    const ops = result.things.flatMap((value, i): Op[] =>
+      entries[i].does === 'same'
+        ? []
+        : [{ op: 'put', kind: this.kind, base: rows.get(value.id)?.version ?? 0, value } as Op],
+    )
     return { entries, ops }
   }
 
   private entry(thing: ThingOf<K>, row: Row<K> | undefined): ImportEntry {
-    return { kind: this.kind, id: thing.id, name: thingName(this.kind, thing), does: !row ? 'add' : canonical(row.value) === canonical(thing) ? 'same' : 'replace' }
+    return {
+      kind: this.kind,
+      id: thing.id,
+      name: thingName(this.kind, thing),
+      does: !row ? 'add' : canonical(row.value) === canonical(thing) ? 'same' : 'replace',
+    }
   }
 }
 
-const valuesIn = async <K extends ThingKind>(db: Knex, kind: K): Promise<ThingOf<K>[]> => (await readRows(db, kind)).map((row) => row.value)
+const valuesIn = async <K extends ThingKind>(db: Knex, kind: K): Promise<ThingOf<K>[]> =>
+  (await readRows(db, kind)).map((row) => row.value)
 
 /** Activities as a table. */
 export const activityTable = (db: Knex, changes: Changes) =>
-  new ThingTable(db, changes, 'activity', 'Import of activities', (activities, materials) => activityRows(activities, byId(materials)), (cells, activities, { materials }) => {
-    const result = readActivityRows(cells, { materials, activities, newId: randomUUID })
-    return result.faults ? { faults: result.faults } : { things: result.activities }
-  })
+  new ThingTable(
+    db,
+    changes,
+    'activity',
+    'Import of activities',
+    (activities, materials) => activityRows(activities, byId(materials)),
+    (cells, activities, { materials }) => {
+      const result = readActivityRows(cells, { materials, activities, newId: randomUUID })
+      return result.faults ? { faults: result.faults } : { things: result.activities }
+    },
+  )
 
 /** The pantry as a table. */
 export const pantryTable = (db: Knex, changes: Changes) =>
@@ -78,7 +121,8 @@ export const pantryTable = (db: Knex, changes: Changes) =>
 export async function usedActivities(db: Knex): Promise<Record<string, UsedBefore[]>> {
   const [home] = (await valuesIn(db, 'home')) as Home[]
   if (!home) return {}
-  const placements = (await db('placements').where('body', 'like', '%"status":"done"%').select('body')).map((row: { body: string }) => JSON.parse(row.body) as Placement)
+  const placements = (await db('placements').where('body', 'like', '%"status":"done"%').select('body')).map(
+    (row: { body: string }) => JSON.parse(row.body) as Placement,
+  )
   return Object.fromEntries(usedBefore(home, await valuesIn(db, 'unit'), placements))
 }
-

@@ -16,7 +16,10 @@ export function sqliteConfig(file: string): Knex.Config {
     pool: {
       min: 1,
       max: 1,
-      afterCreate: (connection: Database.Database, done: (error: Error | null, connection: Database.Database) => void) => {
+      afterCreate: (
+        connection: Database.Database,
+        done: (error: Error | null, connection: Database.Database) => void,
+      ) => {
         connection.pragma('journal_mode = WAL')
         connection.pragma('synchronous = FULL')
         connection.pragma('foreign_keys = ON')

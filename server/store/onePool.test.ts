@@ -14,19 +14,28 @@ const ids = async () => (await db('users').select('id').orderBy('id')).map((row:
 
 describe('inside a transaction', () => {
   it('the database beside it cannot be asked: it says so at once, and the transaction takes nothing with it', async () => {
-    await expect(db.transaction(async (tx) => {
-      await put(tx, 'ann')
-      await db('users').first('id')
-    })).rejects.toThrow(AskedPastTransaction)
+    await expect(
+      db.transaction(async (tx) => {
+        await put(tx, 'ann')
+        await db('users').first('id')
+      }),
+    ).rejects.toThrow(AskedPastTransaction)
     expect(await ids()).toEqual([])
   })
   it('neither raw, nor by a schema, nor by a transaction beside it, nor from a function that it calls', async () => {
-    const past: (() => Promise<unknown>)[] = [async () => db.raw('select 1'), async () => db.schema.hasTable('users'), async () => db.transaction(async (tx) => tx('users').first('id')), async () => put(db, 'bo')]
+    const past: (() => Promise<unknown>)[] = [
+      async () => db.raw('select 1'),
+      async () => db.schema.hasTable('users'),
+      async () => db.transaction(async (tx) => tx('users').first('id')),
+      async () => put(db, 'bo'),
+    ]
     for (const ask of past) {
-      await expect(db.transaction(async (tx) => {
-        await tx('users').first('id')
-        await Promise.all([ask()])
-      })).rejects.toThrow(AskedPastTransaction)
+      await expect(
+        db.transaction(async (tx) => {
+          await tx('users').first('id')
+          await Promise.all([ask()])
+        }),
+      ).rejects.toThrow(AskedPastTransaction)
     }
     expect(await ids()).toEqual([])
   })

@@ -4,7 +4,11 @@ import { guardPool } from './onePool'
 import { MIGRATIONS, type Migration } from './schema'
 
 /** Opens the database of one home and brings it to the newest form, with a copy kept before each step that has data to lose. */
-export async function openStore(file: string, migrations: readonly Migration[] = MIGRATIONS, now: () => Date = () => new Date()): Promise<Knex> {
+export async function openStore(
+  file: string,
+  migrations: readonly Migration[] = MIGRATIONS,
+  now: () => Date = () => new Date(),
+): Promise<Knex> {
   const db = guardPool(knex(sqliteConfig(file)))
   if (!(await db.schema.hasTable('migrations'))) {
     await db.schema.createTable('migrations', (t) => {

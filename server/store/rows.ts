@@ -2,10 +2,16 @@ import type { Knex } from 'knex'
 import { LOG_KINDS, THING_KINDS, UNIT_KINDS, type Row, type ThingKind, type ThingOf } from '@core/domain'
 import { KEY_COLUMNS, TABLES } from './schema'
 
-interface Stored { id: string; version: number; body: string }
+interface Stored {
+  id: string
+  version: number
+  body: string
+}
 
 const toRow = <K extends ThingKind>(kind: K, stored: Stored): Row<K> => ({
-  kind, version: stored.version, value: JSON.parse(stored.body) as ThingOf<K>,
+  kind,
+  version: stored.version,
+  value: JSON.parse(stored.body) as ThingOf<K>,
 })
 
 /** One row, or undefined. */
@@ -22,10 +28,15 @@ export async function readRows<K extends ThingKind>(db: Knex, kind: K, unitId?: 
 }
 
 /** Kinds that belong to the home rather than to one unit. */
-export const HOUSE_KINDS = THING_KINDS.filter((kind) => !([...UNIT_KINDS, ...LOG_KINDS] as readonly ThingKind[]).includes(kind))
+export const HOUSE_KINDS = THING_KINDS.filter(
+  (kind) => !([...UNIT_KINDS, ...LOG_KINDS] as readonly ThingKind[]).includes(kind),
+)
 
 /** Rows as they were read, and what says whether they still are. */
-export interface KeptRows { stamp: string; rows: readonly Row[] }
+export interface KeptRows {
+  stamp: string
+  rows: readonly Row[]
+}
 const kept = new WeakMap<Knex, Map<string, KeptRows>>()
 /** Units whose rows are kept: those that screens and sheets ask for at the same time, and some more. */
 const MOST_KEPT = 12
@@ -50,7 +61,10 @@ async function keptRows(db: Knex, kinds: readonly ThingKind[], unitId?: string):
   kept.set(db, all)
   const stamp = await stampOf(db, kinds, unitId)
   const known = all.get(key)
-  const now: KeptRows = known?.stamp === stamp ? known : { stamp, rows: (await Promise.all(kinds.map((kind) => readRows(db, kind, unitId)))).flat() }
+  const now: KeptRows =
+    known?.stamp === stamp
+      ? known
+      : { stamp, rows: (await Promise.all(kinds.map((kind) => readRows(db, kind, unitId)))).flat() }
   // The one asked for last stands last, so that the first is the one to let go.
   all.delete(key)
   all.set(key, now)
@@ -78,23 +92,43 @@ export const readUnit = async (db: Knex, unitId: string, now: Date): Promise<Row
 const LATELY_MS = 2 * 86_400_000
 
 const readHousePurchases = async (db: Knex, now: Date): Promise<Row<'purchase'>[]> =>
-  (await db(TABLES.purchase).whereNull('unit_id').where('updated_at', '>', new Date(now.getTime() - LATELY_MS).toISOString()).select('id', 'version', 'body').orderBy('id')).map((stored: Stored) => toRow('purchase', stored))
+  (
+    await db(TABLES.purchase)
+      .whereNull('unit_id')
+      .where('updated_at', '>', new Date(now.getTime() - LATELY_MS).toISOString())
+      .select('id', 'version', 'body')
+      .orderBy('id')
+  ).map((stored: Stored) => toRow('purchase', stored))
 
 /** Half ideas that belong to no unit: the notebook of the home. */
 export const readLooseIdeas = async (db: Knex): Promise<Row<'idea'>[]> =>
-  (await db(TABLES.idea).whereNull('unit_id').select('id', 'version', 'body').orderBy('id')).map((stored: Stored) => toRow('idea', stored))
+  (await db(TABLES.idea).whereNull('unit_id').select('id', 'version', 'body').orderBy('id')).map((stored: Stored) =>
+    toRow('idea', stored),
+  )
 
 /** Every entry of a material's history, the latest first. */
 export const readHistory = async (db: Knex, materialId: string, most?: number): Promise<Row<'stock'>[]> => {
-  const query = db(TABLES.stock).where({ material_id: materialId }).select('id', 'version', 'body').orderBy([{ column: 'updated_at', order: 'desc' }, { column: 'id' }])
+  const query = db(TABLES.stock)
+    .where({ material_id: materialId })
+    .select('id', 'version', 'body')
+    .orderBy([{ column: 'updated_at', order: 'desc' }, { column: 'id' }])
   if (most !== undefined) query.limit(most)
   return (await query).map((stored: Stored) => toRow('stock', stored))
 }
 
 /** Writes a row with its version, whether it is there or not; `at` is the instant in UTC. */
-export async function writeRow(db: Knex, kind: ThingKind, value: ThingOf<ThingKind>, version: number, at: string): Promise<void> {
+export async function writeRow(
+  db: Knex,
+  kind: ThingKind,
+  value: ThingOf<ThingKind>,
+  version: number,
+  at: string,
+): Promise<void> {
   const keys = Object.fromEntries(
-    Object.entries(KEY_COLUMNS[kind] ?? {}).map(([column, key]) => [column, (value as unknown as Record<string, string | null>)[key.field]]),
+    Object.entries(KEY_COLUMNS[kind] ?? {}).map(([column, key]) => [
+      column,
+      (value as unknown as Record<string, string | null>)[key.field],
+    ]),
   )
   const row = { id: value.id, version, body: JSON.stringify(value), updated_at: at, ...keys }
   await db(TABLES[kind]).insert(row).onConflict('id').merge()

@@ -10,16 +10,28 @@ export interface Migration {
 
 /** Tables of what people edit: key columns for what is queried or held together, the rest as validated JSON. */
 export const TABLES: Record<ThingKind, string> = {
-  home: 'homes', child: 'children', adult: 'adults', center: 'centers', material: 'materials', activity: 'activities',
-  unit: 'units', idea: 'ideas', placement: 'placements', purchase: 'purchases', promise: 'promises', stock: 'stock',
+  home: 'homes',
+  child: 'children',
+  adult: 'adults',
+  center: 'centers',
+  material: 'materials',
+  activity: 'activities',
+  unit: 'units',
+  idea: 'ideas',
+  placement: 'placements',
+  purchase: 'purchases',
+  promise: 'promises',
+  stock: 'stock',
 }
 
 /** Columns with a foreign key, taken from the row's value. */
 export const KEY_COLUMNS: Partial<Record<ThingKind, Record<string, { field: string; table: string }>>> = {
   idea: { unit_id: { field: 'unitId', table: 'units' }, activity_id: { field: 'activityId', table: 'activities' } },
   placement: {
-    unit_id: { field: 'unitId', table: 'units' }, activity_id: { field: 'activityId', table: 'activities' },
-    center_id: { field: 'centerId', table: 'centers' }, lead_id: { field: 'leadId', table: 'adults' },
+    unit_id: { field: 'unitId', table: 'units' },
+    activity_id: { field: 'activityId', table: 'activities' },
+    center_id: { field: 'centerId', table: 'centers' },
+    lead_id: { field: 'leadId', table: 'adults' },
   },
   purchase: { unit_id: { field: 'unitId', table: 'units' }, material_id: { field: 'materialId', table: 'materials' } },
   promise: { unit_id: { field: 'unitId', table: 'units' }, material_id: { field: 'materialId', table: 'materials' } },
@@ -27,7 +39,18 @@ export const KEY_COLUMNS: Partial<Record<ThingKind, Record<string, { field: stri
 }
 
 /** Kinds that the first form of the database had. */
-const FIRST_KINDS: ThingKind[] = ['home', 'child', 'adult', 'center', 'material', 'activity', 'unit', 'idea', 'placement', 'purchase']
+const FIRST_KINDS: ThingKind[] = [
+  'home',
+  'child',
+  'adult',
+  'center',
+  'material',
+  'activity',
+  'unit',
+  'idea',
+  'placement',
+  'purchase',
+]
 
 /** The table of a kind, with its key columns. */
 async function createTable(db: Knex, kind: ThingKind): Promise<void> {
@@ -100,7 +123,11 @@ export const MIGRATIONS: Migration[] = [
     async up(db) {
       const object = { madeOf: null, lives: '', young: '', stages: [], pieceMm: null }
       await fill(db, 'activities', (body) => ({ pattern: null, origin: null, archived: false, ...body }))
-      await fill(db, 'units', (body) => ({ interest: '', ...body, objects: (body.objects as object[]).map((one) => ({ ...object, ...one })) }))
+      await fill(db, 'units', (body) => ({
+        interest: '',
+        ...body,
+        objects: (body.objects as object[]).map((one) => ({ ...object, ...one })),
+      }))
       await fill(db, 'ideas', (body) => ({ link: '', page: '', sketch: '', stretches: {}, ...body }))
       await fill(db, 'placements', (body) => ({ went: null, ...body }))
       // What the log would bring back was written in the older form: undo begins anew.
@@ -111,14 +138,18 @@ export const MIGRATIONS: Migration[] = [
     name: '003-stamps',
     async up(db) {
       // Whether anything of the house was written is asked before every reading of it: from these alone, without touching the bodies.
-      for (const kind of FIRST_KINDS) await db.schema.alterTable(TABLES[kind], (t) => void t.index(['updated_at', 'version']))
+      for (const kind of FIRST_KINDS)
+        await db.schema.alterTable(TABLES[kind], (t) => void t.index(['updated_at', 'version']))
     },
   },
   {
     name: '004-license',
     async up(db) {
       const perAdult = { infant: 4, 'young-toddler': 6, 'older-toddler': 6, preschool: 10, 'school-age': 12 }
-      await fill(db, 'homes', (body) => ({ license: { children: 8, underTwo: null, example: true, rule: { kind: 'ratios', perAdult } }, ...body }))
+      await fill(db, 'homes', (body) => ({
+        license: { children: 8, underTwo: null, example: true, rule: { kind: 'ratios', perAdult } },
+        ...body,
+      }))
       await db('changes').update({ state: 'dead' })
     },
   },
@@ -129,9 +160,27 @@ export const MIGRATIONS: Migration[] = [
       await fill(db, 'children', (body) => ({ asthma: false, ...body }))
       await fill(db, 'centers', (body) => ({ spot: null, sleeps: false, ...body }))
       await fill(db, 'placements', (body) => ({ quantities: {}, ...body }))
-      await fill(db, 'materials', (body) => withHazard(body, { 'ice-cube': 'ice', snow: 'ice', scarf: 'soft-prop', 'baby-blanket': 'soft-prop', cushion: 'soft-prop', 'tent-cloth': 'soft-prop' }[String(body.id)]))
-      await fill(db, 'activities', (body) => ({ ...keeping(body.source === 'shipped' ? String(body.id) : ''), ...body }))
-      await fill(db, 'units', (body) => ({ ...body, events: (body.events as object[]).map((one) => ({ parts: [], bring: [], inviteOn: null, ...one })) }))
+      await fill(db, 'materials', (body) =>
+        withHazard(
+          body,
+          {
+            'ice-cube': 'ice',
+            snow: 'ice',
+            scarf: 'soft-prop',
+            'baby-blanket': 'soft-prop',
+            cushion: 'soft-prop',
+            'tent-cloth': 'soft-prop',
+          }[String(body.id)],
+        ),
+      )
+      await fill(db, 'activities', (body) => ({
+        ...keeping(body.source === 'shipped' ? String(body.id) : ''),
+        ...body,
+      }))
+      await fill(db, 'units', (body) => ({
+        ...body,
+        events: (body.events as object[]).map((one) => ({ parts: [], bring: [], inviteOn: null, ...one })),
+      }))
       await db('changes').update({ state: 'dead' })
     },
   },
@@ -146,7 +195,11 @@ export const MIGRATIONS: Migration[] = [
       await fill(db, 'homes', (body) => ({ shops: [], ...body }))
       await fill(db, 'children', (body) => ({ family: '', ...body }))
       await fill(db, 'materials', (body) => ({
-        par: null, condition: 'good', expires: null, ...body, way: body.id === 'water' ? 'have' : body.way,
+        par: null,
+        condition: 'good',
+        expires: null,
+        ...body,
+        way: body.id === 'water' ? 'have' : body.way,
         packs: (body.packs as object[]).map((one) => ({ seen: null, ...one })),
       }))
       await fill(db, 'units', (body) => ({ asked: {}, ...body }))
@@ -168,12 +221,16 @@ export const MIGRATIONS: Migration[] = [
 
 const withHazard = (body: Record<string, unknown>, hazard: string | undefined): object => {
   const safety = body.safety as { hazards: string[] }
-  return hazard && !safety.hazards.includes(hazard) ? { ...body, safety: { ...safety, hazards: [...safety.hazards, hazard] } } : body
+  return hazard && !safety.hazards.includes(hazard)
+    ? { ...body, safety: { ...safety, hazards: [...safety.hazards, hazard] } }
+    : body
 }
 
 /** Gives the bodies of a table what a newer form has more. */
 async function fill(db: Knex, table: string, newer: (body: Record<string, unknown>) => object): Promise<void> {
   for (const row of (await db(table).select('id', 'body')) as { id: string; body: string }[]) {
-    await db(table).where({ id: row.id }).update({ body: JSON.stringify(newer(JSON.parse(row.body) as Record<string, unknown>)) })
+    await db(table)
+      .where({ id: row.id })
+      .update({ body: JSON.stringify(newer(JSON.parse(row.body) as Record<string, unknown>)) })
   }
 }

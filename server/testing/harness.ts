@@ -18,10 +18,17 @@ export interface Answer {
 /** A running server on a database file of its own, and a client that keeps its cookie. */
 export class Harness {
   private cookie = ''
-  private constructor(readonly kobby: Kobby, readonly folder: string, readonly base: string) {}
+  private constructor(
+    readonly kobby: Kobby,
+    readonly folder: string,
+    readonly base: string,
+  ) {}
 
   /** @param settings what differs: `today: undefined` is the real clock, or the one that `now` gives */
-  static async start(folder = mkdtempSync(join(tmpdir(), 'kobby-')), settings: Partial<Settings> = { today: TODAY }): Promise<Harness> {
+  static async start(
+    folder = mkdtempSync(join(tmpdir(), 'kobby-')),
+    settings: Partial<Settings> = { today: TODAY },
+  ): Promise<Harness> {
     const kobby = await createKobby({ file: join(folder, 'kobby.sqlite'), web: join(folder, 'no-web'), ...settings })
     await new Promise<void>((resolve) => kobby.server.listen(0, '127.0.0.1', () => resolve()))
     return new Harness(kobby, folder, `http://127.0.0.1:${(kobby.server.address() as AddressInfo).port}`)
@@ -40,7 +47,11 @@ export class Harness {
     const raw = typeof body === 'string'
     const response = await fetch(this.base + path, {
       method,
-      headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...(this.cookie ? { cookie: this.cookie } : {}), ...headers },
+      headers: {
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...(this.cookie ? { cookie: this.cookie } : {}),
+        ...headers,
+      },
       body: body === undefined ? undefined : raw ? body : JSON.stringify(body),
     })
     const set = response.headers.getSetCookie().find((one) => one.startsWith('kobby_session='))
@@ -57,7 +68,11 @@ export class Harness {
 
   /** The status for someone who has an answer already. By node's own client: fetch marks such a request as not to be answered from any copy. */
   again(path: string, etag: string): Promise<number> {
-    return new Promise((resolve) => get(this.base + path, { headers: { 'if-none-match': etag, cookie: this.cookie } }, (answer) => resolve(answer.resume().statusCode!)))
+    return new Promise((resolve) =>
+      get(this.base + path, { headers: { 'if-none-match': etag, cookie: this.cookie } }, (answer) =>
+        resolve(answer.resume().statusCode!),
+      ),
+    )
   }
 
   /** A live line, open until it is stopped: `until` reads it to the first event that says so. */
@@ -96,8 +111,19 @@ export class Harness {
 }
 
 /** A tick through a link, with an id of its own. */
-export const linkTick = (placementId: string, step: string, done = true, agoMs = 0) => ({ id: `tick-${++count}`, placementId, step, done, agoMs })
+export const linkTick = (placementId: string, step: string, done = true, agoMs = 0) => ({
+  id: `tick-${++count}`,
+  placementId,
+  step,
+  done,
+  agoMs,
+})
 
 let count = 0
 /** A change with an id of its own. */
-export const change = (unitId: string | null, ops: unknown[], label = 'A change') => ({ id: `change-${process.pid}-${++count}`, unitId, label, ops })
+export const change = (unitId: string | null, ops: unknown[], label = 'A change') => ({
+  id: `change-${process.pid}-${++count}`,
+  unitId,
+  label,
+  ops,
+})

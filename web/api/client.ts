@@ -1,23 +1,90 @@
-import type { BaseUnit, Change, Home, LinkTick, Purchase, Row, SpokenFor, StockEntry, ThingKind, ThingOf, Tick, CalendarDate } from '@core/domain'
+import type {
+  BaseUnit,
+  Change,
+  Home,
+  LinkTick,
+  Purchase,
+  Row,
+  SpokenFor,
+  StockEntry,
+  ThingKind,
+  ThingOf,
+  Tick,
+  CalendarDate,
+} from '@core/domain'
 import type { Fault } from '@core/fault'
 import type { ImportEntry, PlanFile } from '@core/files'
 import type { UsedBefore } from '@core/fit'
 import type { Carried } from '@core/room'
 import type { DaySheet } from '@core/sheet'
 
-export interface User { id: string; name: string; signIn: string }
-export interface ChangedRow { kind: ThingKind; id: string; version: number; value: ThingOf<ThingKind> | null }
-export interface Steps { undo: string | null; redo: string | null }
-export interface Applied { changeId: string; label: string; rows: ChangedRow[]; ticks: Tick[]; steps: Steps }
+export interface User {
+  id: string
+  name: string
+  signIn: string
+}
+export interface ChangedRow {
+  kind: ThingKind
+  id: string
+  version: number
+  value: ThingOf<ThingKind> | null
+}
+export interface Steps {
+  undo: string | null
+  redo: string | null
+}
+export interface Applied {
+  changeId: string
+  label: string
+  rows: ChangedRow[]
+  ticks: Tick[]
+  steps: Steps
+}
 /** One thing that families are asked for, as they see it. */
-export interface AskedThing { materialId: string; name: string; wanted: string; open: number; openWords: string; unit: BaseUnit; bringBy: CalendarDate }
-export interface AskedPage { home: string; unit: string; measures: Home['measures']; endsOn: CalendarDate; things: AskedThing[] }
-export interface Share { id: string; unitId: string; kind: 'day' | 'ask'; day: number; label: string; createdAt: string; endsOn: CalendarDate; revokedAt: string | null; openedAt: string | null }
-export interface Conflict { kind: ThingKind; id: string; version: number; yours: ThingOf<ThingKind> | null; theirs: ThingOf<ThingKind> | null }
+export interface AskedThing {
+  materialId: string
+  name: string
+  wanted: string
+  open: number
+  openWords: string
+  unit: BaseUnit
+  bringBy: CalendarDate
+}
+export interface AskedPage {
+  home: string
+  unit: string
+  measures: Home['measures']
+  endsOn: CalendarDate
+  things: AskedThing[]
+}
+export interface Share {
+  id: string
+  unitId: string
+  kind: 'day' | 'ask'
+  day: number
+  label: string
+  createdAt: string
+  endsOn: CalendarDate
+  revokedAt: string | null
+  openedAt: string | null
+}
+export interface Conflict {
+  kind: ThingKind
+  id: string
+  version: number
+  yours: ThingOf<ThingKind> | null
+  theirs: ThingOf<ThingKind> | null
+}
 
 /** What the server answered when it did not do what was asked. Status 0: it was not reached. */
 export class ApiError extends Error {
-  constructor(readonly status: number, message: string, readonly faults: Fault[] = [], readonly conflicts: Conflict[] = [], /** All that the refused change would have written, as it is now. */ readonly now: ChangedRow[] = []) {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly faults: Fault[] = [],
+    readonly conflicts: Conflict[] = [],
+    /** All that the refused change would have written, as it is now. */ readonly now: ChangedRow[] = [],
+  ) {
     super(message)
   }
 }
@@ -44,29 +111,37 @@ const query = (unitId: string | null) => (unitId === null ? '' : `?unit=${encode
 /** The server's calls by what they are for. */
 export const api = {
   session: () => call<{ user: User | null; hasOwner: boolean; today: CalendarDate }>('GET', '/session'),
-  createOwner: (owner: { name: string; signIn: string; password: string }) => call<{ user: User; today: CalendarDate }>('POST', '/owner', owner),
-  signIn: (who: { signIn: string; password: string }) => call<{ user: User; today: CalendarDate }>('POST', '/session', who),
+  createOwner: (owner: { name: string; signIn: string; password: string }) =>
+    call<{ user: User; today: CalendarDate }>('POST', '/owner', owner),
+  signIn: (who: { signIn: string; password: string }) =>
+    call<{ user: User; today: CalendarDate }>('POST', '/session', who),
   signOut: () => call<void>('DELETE', '/session'),
   house: () => call<{ rows: Row[]; today: CalendarDate }>('GET', '/house'),
   units: () => call<{ rows: Row<'unit'>[] }>('GET', '/units'),
-  unit: (id: string) => call<{ rows: Row[]; spokenFor: SpokenFor[]; ticks: Tick[]; steps: Steps }>('GET', `/units/${id}`),
+  unit: (id: string) =>
+    call<{ rows: Row[]; spokenFor: SpokenFor[]; ticks: Tick[]; steps: Steps }>('GET', `/units/${id}`),
   before: (id: string) => call<{ carried: Carried[] }>('GET', `/units/${id}/before`),
   steps: (unitId: string | null) => call<Steps>('GET', `/changes/steps${query(unitId)}`),
   change: (change: Change) => call<Applied>('POST', '/changes', change),
   undo: (unitId: string | null) => call<Applied>('POST', '/changes/undo', { unitId }),
   redo: (unitId: string | null) => call<Applied>('POST', '/changes/redo', { unitId }),
   shares: (unitId: string) => call<{ shares: Share[] }>('GET', `/units/${unitId}/shares`),
-  share: (unitId: string, share: { day: number; label: string; endsOn: CalendarDate }) => call<Share & { token: string }>('POST', `/units/${unitId}/shares`, share),
-  askLink: (unitId: string, share: { label: string; endsOn: CalendarDate }) => call<Share & { token: string }>('POST', `/units/${unitId}/ask-links`, share),
+  share: (unitId: string, share: { day: number; label: string; endsOn: CalendarDate }) =>
+    call<Share & { token: string }>('POST', `/units/${unitId}/shares`, share),
+  askLink: (unitId: string, share: { label: string; endsOn: CalendarDate }) =>
+    call<Share & { token: string }>('POST', `/units/${unitId}/ask-links`, share),
   asked: (token: string) => call<AskedPage>('GET', `/asked/${token}`),
-  promise: (token: string, promise: { id: string; materialId: string; quantity: number; family: string }) => call<AskedPage>('POST', `/asked/${token}/promises`, promise),
+  promise: (token: string, promise: { id: string; materialId: string; quantity: number; family: string }) =>
+    call<AskedPage>('POST', `/asked/${token}/promises`, promise),
   withdrawPromise: (token: string, id: string) => call<AskedPage>('DELETE', `/asked/${token}/promises/${id}`),
-  history: (materialId: string) => call<{ entries: StockEntry[]; purchases: Purchase[] }>('GET', `/materials/${materialId}/history`),
+  history: (materialId: string) =>
+    call<{ entries: StockEntry[]; purchases: Purchase[] }>('GET', `/materials/${materialId}/history`),
   purchases: (year: number) => call<{ rows: Row<'purchase'>[] }>('GET', `/purchases/${year}`),
   previewPantry: (text: string) => call<{ entries: ImportEntry[] }>('POST', '/pantry/csv/preview', { text }),
   applyPantry: (text: string) => call<{ entries: ImportEntry[] }>('POST', '/pantry/csv/apply', { text }),
   revoke: (unitId: string, shareId: string) => call<void>('DELETE', `/units/${unitId}/shares/${shareId}`),
-  shared: (token: string) => call<{ label: string; endsOn: CalendarDate; sheet: DaySheet; ticks: Tick[] }>('GET', `/shared/${token}`),
+  shared: (token: string) =>
+    call<{ label: string; endsOn: CalendarDate; sheet: DaySheet; ticks: Tick[] }>('GET', `/shared/${token}`),
   sharedTick: (token: string, tick: LinkTick) => call<Tick>('PUT', `/shared/${token}/ticks`, tick),
   previewFile: (file: PlanFile) => call<{ entries: ImportEntry[] }>('POST', '/plan-files/preview', file),
   usedBefore: () => call<{ used: Record<string, UsedBefore[]> }>('GET', '/activities/used'),

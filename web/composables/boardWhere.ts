@@ -8,7 +8,12 @@ const STAYS = 5
 
 /** What a slot of the board is on the plan: a day and a block, or a set-up from that day on. */
 export const whereFor = (day: number, slot: string, lastDay: number): Where =>
-  slot === OUT ? { kind: 'set-up', fromDay: day, toDay: Math.min(lastDay, day + STAYS - 1) } : { kind: 'moment', day, blockId: slot, from: null }
+  slot === OUT
+    ? { kind: 'set-up', fromDay: day, toDay: Math.min(lastDay, day + STAYS - 1) }
+    : { kind: 'moment', day, blockId: slot, from: null }
 
 /** What the element of a card carries. */
-export const carriedOf = (item: HTMLElement): Carried => ({ placementId: item.dataset.placement ?? null, activityId: item.dataset.activity! })
+export const carriedOf = (item: HTMLElement): Carried => ({
+  placementId: item.dataset.placement ?? null,
+  activityId: item.dataset.activity!,
+})

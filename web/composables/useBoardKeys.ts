@@ -5,7 +5,11 @@ import { carriedOf, OUT, whereFor } from './boardWhere'
 import { useHotkeys } from './useHotkeys'
 
 /** Where the arrows stand on the board: a card or an empty cubby of a cell. */
-export interface Spot { day: number; block: string; index: number }
+export interface Spot {
+  day: number
+  block: string
+  index: number
+}
 
 interface Looks {
   grid: Ref<HTMLElement | undefined>
@@ -35,11 +39,14 @@ export function useBoardKeys({ grid, firstDay, columns, blockIds, spotsOf, open 
   const countIn = (block: string, day: number) => (block === OUT ? 1 : spotsOf(block, day).length)
   const slotAt = ({ block, day, index }: Spot) => (block === OUT ? OUT : (spotsOf(block, day)[index] ?? block))
   /** What lies under the arrows, on the plan. */
-  const activeWhere = computed(() => (active.value ? whereFor(active.value.day, slotAt(active.value), store.days.length) : null))
+  const activeWhere = computed(() =>
+    active.value ? whereFor(active.value.day, slotAt(active.value), store.days.length) : null,
+  )
 
   async function focusSpot(spot: Spot) {
     active.value = spot
-    if (spot.day < firstDay.value || spot.day >= firstDay.value + columns.value) board.day = spot.day < firstDay.value ? spot.day : Math.max(1, spot.day - columns.value + 1)
+    if (spot.day < firstDay.value || spot.day >= firstDay.value + columns.value)
+      board.day = spot.day < firstDay.value ? spot.day : Math.max(1, spot.day - columns.value + 1)
     await nextTick()
     grid.value?.querySelector<HTMLElement>(`[data-spot="${spot.day} ${spot.block} ${spot.index}"]`)?.focus()
   }
@@ -95,7 +102,9 @@ export function useBoardKeys({ grid, firstDay, columns, blockIds, spotsOf, open 
     board.said = `${board.titleOf(board.carried.activityId)} picked up. Choose a cubby with the arrows, m puts it down, Escape lets it lie`
     return true
   }
-  const focused = () => store.placements.find((one) => one.id === (document.activeElement as HTMLElement | null)?.dataset.placement) ?? board.placement
+  const focused = () =>
+    store.placements.find((one) => one.id === (document.activeElement as HTMLElement | null)?.dataset.placement) ??
+    board.placement
   /** A copy of the card with the focus, to put down elsewhere with all that was said about it. */
   function copy(): boolean {
     const one = focused()
@@ -113,19 +122,28 @@ export function useBoardKeys({ grid, firstDay, columns, blockIds, spotsOf, open 
     return true
   }
   useHotkeys({
-    ArrowLeft: () => toDay(-1), ArrowRight: () => toDay(1), ArrowUp: () => toBlock(-1), ArrowDown: () => toBlock(1),
-    m: pickUpOrPutDown, c: copy, Escape: letLie,
+    ArrowLeft: () => toDay(-1),
+    ArrowRight: () => toDay(1),
+    ArrowUp: () => toBlock(-1),
+    ArrowDown: () => toBlock(1),
+    m: pickUpOrPutDown,
+    c: copy,
+    Escape: letLie,
     Enter: () => (board.carried ? pickUpOrPutDown() : false),
     p: () => (focused() ? board.pin(focused()!) : false),
     Delete: () => (focused() ? board.remove(focused()!) : false),
   })
   // What is picked up in the pocket is carried on the board.
-  watch(() => board.carried, (carried) => {
-    if (carried && !onBoard()) void focusSpot(now())
-  })
+  watch(
+    () => board.carried,
+    (carried) => {
+      if (carried && !onBoard()) void focusSpot(now())
+    },
+  )
 
   return {
-    activeWhere, pickUpOrPutDown,
+    activeWhere,
+    pickUpOrPutDown,
     isActive: (day: number, block: string, index: number) => {
       const at = now()
       return at.day === day && at.block === block && at.index === index

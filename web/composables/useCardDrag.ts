@@ -7,7 +7,8 @@ export interface DragState {
   slot: HTMLElement | null
 }
 
-const slotAt = (x: number, y: number): HTMLElement | null => document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-slot]') ?? null
+const slotAt = (x: number, y: number): HTMLElement | null =>
+  document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-slot]') ?? null
 
 /**
  * Makes the cards inside the given lists draggable by mouse and finger. Nothing in the page moves by itself: the drop is only reported,
@@ -16,7 +17,10 @@ const slotAt = (x: number, y: number): HTMLElement | null => document.elementFro
  * @param lists elements whose children `[data-drag]` can be dragged
  * @param onDrop called with the dragged element and the slot it was let go over
  */
-export function useCardDrag(lists: Ref<readonly HTMLElement[]>, onDrop: (item: HTMLElement, slot: HTMLElement) => void) {
+export function useCardDrag(
+  lists: Ref<readonly HTMLElement[]>,
+  onDrop: (item: HTMLElement, slot: HTMLElement) => void,
+) {
   const dragging = ref<DragState | null>(null)
   let sortables: Sortable[] = []
   const follow = (event: PointerEvent | MouseEvent | TouchEvent) => {
@@ -34,28 +38,42 @@ export function useCardDrag(lists: Ref<readonly HTMLElement[]>, onDrop: (item: H
     for (const one of sortables) one.destroy()
     sortables = []
   }
-  watch(lists, (elements) => {
-    clear()
-    sortables = elements.map((element) =>
-      Sortable.create(element, {
-        group: 'plan', draggable: '[data-drag]', sort: false, forceFallback: true, fallbackOnBody: true, fallbackTolerance: 4, animation: 0,
-        delay: 180, delayOnTouchOnly: true, ghostClass: 'drag-source', fallbackClass: 'drag-copy',
-        onStart: ({ item }) => {
-          dragging.value = { item, slot: null }
-          for (const name of events) window.addEventListener(name, follow as EventListener, { passive: true })
-        },
-        onMove: () => false,
-        onEnd: ({ item }) => {
-          stop()
-          const slot = dragging.value?.slot
-          dragging.value = null
-          // SortableJS swallows the click that follows a drag. Where the page changed under the pointer none follows, and her next
-          // real click would be lost: this one is swallowed in its place.
-          setTimeout(() => document.dispatchEvent(new MouseEvent('click')))
-          if (slot) onDrop(item, slot)
-        },
-      }))
-  }, { flush: 'post', immediate: true })
+  watch(
+    lists,
+    (elements) => {
+      clear()
+      sortables = elements.map((element) =>
+        Sortable.create(element, {
+          group: 'plan',
+          draggable: '[data-drag]',
+          sort: false,
+          forceFallback: true,
+          fallbackOnBody: true,
+          fallbackTolerance: 4,
+          animation: 0,
+          delay: 180,
+          delayOnTouchOnly: true,
+          ghostClass: 'drag-source',
+          fallbackClass: 'drag-copy',
+          onStart: ({ item }) => {
+            dragging.value = { item, slot: null }
+            for (const name of events) window.addEventListener(name, follow as EventListener, { passive: true })
+          },
+          onMove: () => false,
+          onEnd: ({ item }) => {
+            stop()
+            const slot = dragging.value?.slot
+            dragging.value = null
+            // SortableJS swallows the click that follows a drag. Where the page changed under the pointer none follows, and her next
+            // real click would be lost: this one is swallowed in its place.
+            setTimeout(() => document.dispatchEvent(new MouseEvent('click')))
+            if (slot) onDrop(item, slot)
+          },
+        }),
+      )
+    },
+    { flush: 'post', immediate: true },
+  )
   onBeforeUnmount(() => {
     stop()
     clear()

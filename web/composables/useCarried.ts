@@ -17,5 +17,8 @@ export function useCarried() {
       known.value = null
     }
   }
-  return { list: computed<Carried[]>(() => (known.value && known.value.unitId === store.id ? known.value.list : [])), load }
+  return {
+    list: computed<Carried[]>(() => (known.value && known.value.unitId === store.id ? known.value.list : [])),
+    load,
+  }
 }

@@ -45,12 +45,27 @@ export function useDayCells(shown: Ref<readonly ProgramDay[]>, moments: Ref<Read
     const replaced = event ? replacedOn(house.home!, unit, day) : []
     if (!event || !replaced.includes(block)) return [{ slot: block.id, block, part: null, sessions: at(block.id, day) }]
     const rows = plannableBlocks({ rhythm: replaced })
-    return eventBlocks(event).filter((part) => (rows.findLast((row) => row.from <= part.from) ?? rows[0]) === block).map((part) => ({ slot: part.id, block, part, sessions: at(part.id, day) }))
+    return eventBlocks(event)
+      .filter((part) => (rows.findLast((row) => row.from <= part.from) ?? rows[0]) === block)
+      .map((part) => ({ slot: part.id, block, part, sessions: at(part.id, day) }))
   }
-  const cells = computed(() => new Map(plannableBlocks(house.home!).flatMap((block) => shown.value.map((day) => {
-    const found = cubbies(block, day.number)
-    return [`${block.id} ${day.number}`, { cubbies: found, spots: found.flatMap((one) => (one.sessions.length ? one.sessions.map(() => one.slot) : [one.slot])) }] as const
-  }))))
+  const cells = computed(
+    () =>
+      new Map(
+        plannableBlocks(house.home!).flatMap((block) =>
+          shown.value.map((day) => {
+            const found = cubbies(block, day.number)
+            return [
+              `${block.id} ${day.number}`,
+              {
+                cubbies: found,
+                spots: found.flatMap((one) => (one.sessions.length ? one.sessions.map(() => one.slot) : [one.slot])),
+              },
+            ] as const
+          }),
+        ),
+      ),
+  )
   const cell = (blockId: string, day: number) => cells.value.get(`${blockId} ${day}`)
 
   return {
@@ -62,7 +77,12 @@ export function useDayCells(shown: Ref<readonly ProgramDay[]>, moments: Ref<Read
     },
     railOf,
     /** Ids of what goes on at the same time as something else in the cubby. */
-    together: (cubby: Cubby): Set<string> => new Set(railOf(cubby).filter((one) => one.of > 1).map((one) => one.id)),
+    together: (cubby: Cubby): Set<string> =>
+      new Set(
+        railOf(cubby)
+          .filter((one) => one.of > 1)
+          .map((one) => one.id),
+      ),
   }
 }
 
@@ -70,8 +90,14 @@ export function useDayCells(shown: Ref<readonly ProgramDay[]>, moments: Ref<Read
 function railOf(cubby: Cubby): RailPart[] {
   const { from, to } = cubby.part ?? cubby.block
   const [start, length] = [minutesOf(from), minutesOf(to) - minutesOf(from)]
-  return lanesOf(cubby.sessions.map((session) => ({ session, start: minutesOf(session.from), end: minutesOf(session.to) }))).map(({ item, lane, of }) => ({
-    id: item.session.placement.id, lane, of, top: ((item.start - start) / length) * 100, height: (Math.min(item.end - item.start, length) / length) * 100,
+  return lanesOf(
+    cubby.sessions.map((session) => ({ session, start: minutesOf(session.from), end: minutesOf(session.to) })),
+  ).map(({ item, lane, of }) => ({
+    id: item.session.placement.id,
+    lane,
+    of,
+    top: ((item.start - start) / length) * 100,
+    height: (Math.min(item.end - item.start, length) / length) * 100,
     words: `${item.session.activity.title}, ${clockWords(item.session.from)} to ${clockWords(item.session.to)}`,
   }))
 }

@@ -16,7 +16,10 @@ it('saves what was changed deep inside, not what was there before', () => {
   commit()
   draft.value!.focus.letter = 'K'
   commit()
-  expect(savedUnits.map((unit) => [unit.words, unit.focus.letter])).toEqual([[['gust'], ''], [['gust'], 'K']])
+  expect(savedUnits.map((unit) => [unit.words, unit.focus.letter])).toEqual([
+    [['gust'], ''],
+    [['gust'], 'K'],
+  ])
 })
 
 it('names the field that is wrong, keeps what was typed, and saves nothing', () => {

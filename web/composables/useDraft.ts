@@ -11,13 +11,22 @@ import { canonical } from '@core/files'
  * @param save called with the checked thing when it differs
  * @param flags what does not fit together about the thing as it is saved: shown at its field, and no hindrance to saving
  */
-export function useDraft<T extends object>(source: Ref<T | undefined>, schema: z.ZodType, save: (value: T) => void, flags?: Ref<Record<string, string>>) {
+export function useDraft<T extends object>(
+  source: Ref<T | undefined>,
+  schema: z.ZodType,
+  save: (value: T) => void,
+  flags?: Ref<Record<string, string>>,
+) {
   const copy = (value: T | undefined) => (value === undefined ? undefined : (structuredClone(toRaw(value)) as T))
   const draft = ref(copy(source.value)) as Ref<T | undefined>
   const base = ref(canonical(source.value ?? null))
   watch(source, (now) => {
     // What came from elsewhere replaces the draft only where nothing unsaved stands in it.
-    if (canonical(draft.value ?? null) === base.value || (now as { id?: string } | undefined)?.id !== (draft.value as { id?: string } | undefined)?.id) draft.value = copy(now)
+    if (
+      canonical(draft.value ?? null) === base.value ||
+      (now as { id?: string } | undefined)?.id !== (draft.value as { id?: string } | undefined)?.id
+    )
+      draft.value = copy(now)
     base.value = canonical(now ?? null)
   })
   const checked = computed(() => (draft.value === undefined ? null : schema.safeParse(draft.value)))

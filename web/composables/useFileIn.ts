@@ -2,7 +2,9 @@ import { ref, shallowRef } from 'vue'
 import type { ImportEntry } from '@core/files'
 import { ApiError } from '../api/client'
 
-interface Entries { entries: ImportEntry[] }
+interface Entries {
+  entries: ImportEntry[]
+}
 
 /** Thrown by a reader for a file that is not what it should be; each line is shown. */
 export class FileProblem extends Error {
@@ -12,7 +14,8 @@ export class FileProblem extends Error {
 }
 const linesOf = (error: unknown): string[] => {
   if (error instanceof FileProblem) return error.lines
-  if (error instanceof ApiError) return [error.message, ...error.faults.map((fault) => `${fault.field}: ${fault.message}`)]
+  if (error instanceof ApiError)
+    return [error.message, ...error.faults.map((fault) => `${fault.field}: ${fault.message}`)]
   return [error instanceof Error ? error.message : String(error)]
 }
 
@@ -21,7 +24,10 @@ const linesOf = (error: unknown): string[] => {
  *
  * @param read makes of a file what is sent; throws a FileProblem where it cannot
  */
-export function useFileIn<T>(read: (file: { name: string; text: string }) => T, calls: { preview: (value: T) => Promise<Entries>; apply: (value: T) => Promise<Entries>; done: () => Promise<void> }) {
+export function useFileIn<T>(
+  read: (file: { name: string; text: string }) => T,
+  calls: { preview: (value: T) => Promise<Entries>; apply: (value: T) => Promise<Entries>; done: () => Promise<void> },
+) {
   const held = shallowRef<{ value: T } | null>(null)
   const entries = ref<ImportEntry[] | null>(null)
   const problems = ref<string[]>([])
@@ -38,17 +44,19 @@ export function useFileIn<T>(read: (file: { name: string; text: string }) => T, 
       busy.value = false
     }
   }
-  const take = (file: { name: string; text: string }) => guarded(async () => {
-    leave()
-    const value = read(file)
-    entries.value = (await calls.preview(value)).entries
-    held.value = { value }
-  })
-  const apply = () => guarded(async () => {
-    if (!held.value) return
-    await calls.apply(held.value.value)
-    leave()
-    await calls.done()
-  })
+  const take = (file: { name: string; text: string }) =>
+    guarded(async () => {
+      leave()
+      const value = read(file)
+      entries.value = (await calls.preview(value)).entries
+      held.value = { value }
+    })
+  const apply = () =>
+    guarded(async () => {
+      if (!held.value) return
+      await calls.apply(held.value.value)
+      leave()
+      await calls.done()
+    })
   return { entries, problems, busy, take, apply, leave }
 }

@@ -21,12 +21,21 @@ export function useFits(more: () => readonly Material[] = () => []) {
     const held = store.days.filter((day) => day.held).map((day) => day.date)
     if (held.length || !house.home) return held
     const found: string[] = []
-    for (let i = 0; found.length < TRIAL_DAYS && i < 60; i++) if (isOpen(house.home, addDays(session.today, i))) found.push(addDays(session.today, i))
+    for (let i = 0; found.length < TRIAL_DAYS && i < 60; i++)
+      if (isOpen(house.home, addDays(session.today, i))) found.push(addDays(session.today, i))
     return found
   })
-  const context = computed<FitContext | null>(() => house.home
-    ? { home: house.home, children: house.children, centers: house.centers, materials: byId([...more(), ...freeMaterials(house.materials, store.spokenFor)]), dates: dates.value }
-    : null)
+  const context = computed<FitContext | null>(() =>
+    house.home
+      ? {
+          home: house.home,
+          children: house.children,
+          centers: house.centers,
+          materials: byId([...more(), ...freeMaterials(house.materials, store.spokenFor)]),
+          dates: dates.value,
+        }
+      : null,
+  )
   const fits = computed(() => (void context.value, new WeakMap<Activity, Fit>()))
   const times = computed(() => (void context.value, new WeakMap<Activity, TimeFit[]>()))
   const kept = <T>(map: WeakMap<Activity, T>, activity: Activity, make: () => T): T => {

@@ -1,7 +1,9 @@
 import { onBeforeUnmount, onMounted } from 'vue'
 
 const typing = (target: EventTarget | null) =>
-  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) && (target as HTMLInputElement).type !== 'checkbox'
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) &&
+  (target as HTMLInputElement).type !== 'checkbox'
 
 /**
  * Keys of a view while it is shown. A handler gets the key as typed (`u`, `U`, `ArrowLeft`); returning false lets it pass on.

@@ -5,7 +5,10 @@ import type { KnownThings } from '@core/theme/readThings'
 export function useKnownThings() {
   const known = shallowRef<KnownThings>(new Map())
   onMounted(async () => {
-    known.value = await import('@core/library/things').then((module) => module.KNOWN_THINGS, () => new Map())
+    known.value = await import('@core/library/things').then(
+      (module) => module.KNOWN_THINGS,
+      () => new Map(),
+    )
   })
   return known
 }

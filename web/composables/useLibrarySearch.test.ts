@@ -16,7 +16,8 @@ const open = (list = ref([...ACTIVITIES])) => {
 
 describe('search', () => {
   const { search } = open()
-  it('has nothing to say while nothing is typed, or all of it was cleared', () => expect([search('  '), search(null)]).toEqual([null, null]))
+  it('has nothing to say while nothing is typed, or all of it was cleared', () =>
+    expect([search('  '), search(null)]).toEqual([null, null]))
   it('finds the title first, by the beginning of a word', () => expect(search('kite ta')![0]).toBe('kite-tails'))
   it('finds by any word of how it is done', () => expect(search('harbour')).toEqual(['sail-a-cork']))
   it('finds by center and domain, as they are called', () => {
@@ -48,7 +49,12 @@ describe('a library that changes', () => {
   })
   it('of thousands is read in pieces, and found once it is read', async () => {
     vi.useFakeTimers()
-    const { search, reading } = open(shallowRef([...Array.from({ length: 1999 }, (_, i) => idea(`a${i}`, 'Mud pies')), idea('last', 'Zephyrs')]) as never)
+    const { search, reading } = open(
+      shallowRef([
+        ...Array.from({ length: 1999 }, (_, i) => idea(`a${i}`, 'Mud pies')),
+        idea('last', 'Zephyrs'),
+      ]) as never,
+    )
     expect([reading.value, search('zephyrs')]).toEqual([true, []])
     await vi.runAllTimersAsync()
     expect([reading.value, search('zephyrs')]).toEqual([false, ['last']])

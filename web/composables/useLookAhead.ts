@@ -25,12 +25,16 @@ export function useLookAhead() {
     return one
   }
   const started = useTimeout(START_AFTER)
-  watchDebounced([() => store.snapshot, started], ([snapshot]) => {
-    if (!snapshot || !started.value) return
-    // A copy through JSON holds nothing that could not be sent.
-    worker ??= start()
-    worker.postMessage({ id: ++asked, snapshot: JSON.parse(JSON.stringify(snapshot)) } satisfies LookQuestion)
-  }, { debounce: STILL_FOR, immediate: true })
+  watchDebounced(
+    [() => store.snapshot, started],
+    ([snapshot]) => {
+      if (!snapshot || !started.value) return
+      // A copy through JSON holds nothing that could not be sent.
+      worker ??= start()
+      worker.postMessage({ id: ++asked, snapshot: JSON.parse(JSON.stringify(snapshot)) } satisfies LookQuestion)
+    },
+    { debounce: STILL_FOR, immediate: true },
+  )
   onScopeDispose(() => worker?.terminate())
   return found
 }

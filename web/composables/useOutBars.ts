@@ -27,7 +27,17 @@ export function useOutBars(shown: Ref<readonly ProgramDay[]>, sessions: Ref<read
       const free = ends.findIndex((end) => end < from)
       const lane = free < 0 ? ends.length : free
       ends[lane] = to
-      return [{ session, from, before: where.fromDay < first, after: where.toDay > last, lane, column: from - first, span: to - from + 1 }]
+      return [
+        {
+          session,
+          from,
+          before: where.fromDay < first,
+          after: where.toDay > last,
+          lane,
+          column: from - first,
+          span: to - from + 1,
+        },
+      ]
     })
   })
   return { bars, laneCount: computed(() => Math.max(0, ...bars.value.map((bar) => bar.lane + 1))) }

@@ -12,9 +12,27 @@ export function usePathFigures() {
   return computed<Record<StepName, { words: string; late?: boolean }>>(() => {
     const { unit, readings, ideas, unplaced, today, days } = store
     const none = { words: '' }
-    if (!unit || !readings) return { spark: none, gather: none, 'lay-out': none, 'get-ready': none, 'hand-over': none, run: none, 'look-back': none }
-    const blockIds = plannableBlocks(store.snapshot!.home).filter((block) => block.kind === 'circle' || block.kind === 'choice').map((block) => block.id)
-    const open = days.filter((day) => day.held && day.date >= store.snapshot!.today && !blockIds.every((id) => readings.plan.sessions.some((one) => one.block?.id === id && one.days[0].number === day.number)))
+    if (!unit || !readings)
+      return {
+        spark: none,
+        gather: none,
+        'lay-out': none,
+        'get-ready': none,
+        'hand-over': none,
+        run: none,
+        'look-back': none,
+      }
+    const blockIds = plannableBlocks(store.snapshot!.home)
+      .filter((block) => block.kind === 'circle' || block.kind === 'choice')
+      .map((block) => block.id)
+    const open = days.filter(
+      (day) =>
+        day.held &&
+        day.date >= store.snapshot!.today &&
+        !blockIds.every((id) =>
+          readings.plan.sessions.some((one) => one.block?.id === id && one.days[0].number === day.number),
+        ),
+    )
     const late = readings.lines.filter((line) => line.late).length
     const toGet = readings.lines.filter(isToGet).length
     const dated = new Set(readings.plan.sessions.map((session) => session.placement.id))
@@ -23,9 +41,15 @@ export function usePathFigures() {
     const done = store.placements.filter((one) => one.status === 'done').length
     return {
       spark: { words: `${countWords(unit.words.length, 'word')}, ${countWords(unit.objects.length, 'object')}` },
-      gather: { words: unplaced.length ? `${countWords(unplaced.length, 'idea')} unplaced` : countWords(ideas.length, 'idea') },
-      'lay-out': stranded ? { words: `${countWords(stranded, 'card')} without a date`, late: true } : { words: open.length ? `${countWords(open.length, 'day')} still open` : 'Every day laid out' },
-      'get-ready': late ? { words: `${countWords(late, 'thing')} late`, late: true } : { words: toGet ? `${countWords(toGet, 'thing')} to get` : 'All in the house' },
+      gather: {
+        words: unplaced.length ? `${countWords(unplaced.length, 'idea')} unplaced` : countWords(ideas.length, 'idea'),
+      },
+      'lay-out': stranded
+        ? { words: `${countWords(stranded, 'card')} without a date`, late: true }
+        : { words: open.length ? `${countWords(open.length, 'day')} still open` : 'Every day laid out' },
+      'get-ready': late
+        ? { words: `${countWords(late, 'thing')} late`, late: true }
+        : { words: toGet ? `${countWords(toGet, 'thing')} to get` : 'All in the house' },
       'hand-over': { words: next ? `Next: ${shortWeekday(weekdayOf(next.date))}, day ${next.number}` : 'No day ahead' },
       run: { words: today ? `Day ${today.number} of ${days.length}` : 'Not today' },
       'look-back': { words: `${done} done` },

@@ -12,22 +12,38 @@ import { useUnit } from '../stores/unit'
 export function usePatterns(wanted: Ref<boolean>) {
   const store = useUnit()
   const house = useHouse()
-  const kit = shallowRef<{ apply: typeof import('@core/patterns').applyAll; shipped: ReadonlyMap<string, Material> } | null>(null)
+  const kit = shallowRef<{
+    apply: typeof import('@core/patterns').applyAll
+    shipped: ReadonlyMap<string, Material>
+  } | null>(null)
   const failed = ref(false)
   async function fetchKit(): Promise<void> {
     failed.value = false
     try {
-      const [{ applyAll }, { MATERIALS }] = await Promise.all([import('@core/patterns'), import('@core/library/materials')])
+      const [{ applyAll }, { MATERIALS }] = await Promise.all([
+        import('@core/patterns'),
+        import('@core/library/materials'),
+      ])
       kit.value = { apply: applyAll, shipped: new Map(MATERIALS.map((one) => [one.id, one])) }
     } catch {
       failed.value = true
     }
   }
-  watch(wanted, (now) => {
-    if (now && !kit.value) void fetchKit()
-  }, { immediate: true })
-  const results = computed<PatternResult[]>(() => (kit.value && store.theme ? kit.value.apply(store.theme, { paper: paperOf(house.home?.measures), shipped: kit.value.shipped }) : []))
-  const materials = computed(() => results.value.flatMap((one) => one.made?.materials ?? []).filter((one) => !house.materialsById.has(one.id)))
+  watch(
+    wanted,
+    (now) => {
+      if (now && !kit.value) void fetchKit()
+    },
+    { immediate: true },
+  )
+  const results = computed<PatternResult[]>(() =>
+    kit.value && store.theme
+      ? kit.value.apply(store.theme, { paper: paperOf(house.home?.measures), shipped: kit.value.shipped })
+      : [],
+  )
+  const materials = computed(() =>
+    results.value.flatMap((one) => one.made?.materials ?? []).filter((one) => !house.materialsById.has(one.id)),
+  )
   return { results, materials, ready: computed(() => kit.value !== null), failed, fetchKit }
 }
 

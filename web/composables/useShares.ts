@@ -14,7 +14,11 @@ const FIELDS: Record<string, string> = { label: 'For whom', endsOn: 'Until' }
  * @param make asks the server for a new one
  * @param path where its secret leads
  */
-export function useShares(kind: Share['kind'], make: (unitId: string, what: { label: string; endsOn: string }) => Promise<Share & { token: string }>, path: string) {
+export function useShares(
+  kind: Share['kind'],
+  make: (unitId: string, what: { label: string; endsOn: string }) => Promise<Share & { token: string }>,
+  path: string,
+) {
   const store = useUnit()
   const session = useSession()
   const all = ref<Share[]>([])
@@ -22,7 +26,12 @@ export function useShares(kind: Share['kind'], make: (unitId: string, what: { la
   const problem = ref('')
   const busy = ref(false)
   const shares = computed(() => all.value.filter((share) => share.kind === kind))
-  const said = (error: unknown) => (error instanceof ApiError ? [error.message, ...error.faults.map((fault) => `${FIELDS[fault.field] ?? fault.field}: ${fault.message}`)].join(' ') : String(error))
+  const said = (error: unknown) =>
+    error instanceof ApiError
+      ? [error.message, ...error.faults.map((fault) => `${FIELDS[fault.field] ?? fault.field}: ${fault.message}`)].join(
+          ' ',
+        )
+      : String(error)
 
   async function load() {
     if (!store.id) return
@@ -50,6 +59,13 @@ export function useShares(kind: Share['kind'], make: (unitId: string, what: { la
     await api.revoke(store.id!, share.id).catch((error: Error) => (problem.value = error.message))
     await load()
   }
-  const state = (share: Share) => (share.revokedAt ? 'withdrawn' : share.endsOn < session.today ? 'ended' : share.openedAt ? `opened, until ${mediumDate(share.endsOn)}` : `not opened yet, until ${mediumDate(share.endsOn)}`)
+  const state = (share: Share) =>
+    share.revokedAt
+      ? 'withdrawn'
+      : share.endsOn < session.today
+        ? 'ended'
+        : share.openedAt
+          ? `opened, until ${mediumDate(share.endsOn)}`
+          : `not opened yet, until ${mediumDate(share.endsOn)}`
   return { shares, made, problem, busy, create, revoke, state }
 }

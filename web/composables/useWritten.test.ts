@@ -7,10 +7,21 @@ import { useWritten } from './useWritten'
 function open(grams: number | null) {
   const model = ref<number | null>(grams)
   const measures = ref<'metric' | 'us'>('us')
-  const field = effectScope().run(() => useWritten(model, (value) => entryText(value, 'g', measures.value), (text) => {
-    const { quantity, fault } = readQuantity(text, { unit: 'g' }, measures.value, measures.value === 'us' ? 'lb' : 'g')
-    return { value: quantity ?? NaN, fault: fault ?? '' }
-  }))!
+  const field = effectScope().run(() =>
+    useWritten(
+      model,
+      (value) => entryText(value, 'g', measures.value),
+      (text) => {
+        const { quantity, fault } = readQuantity(
+          text,
+          { unit: 'g' },
+          measures.value,
+          measures.value === 'us' ? 'lb' : 'g',
+        )
+        return { value: quantity ?? NaN, fault: fault ?? '' }
+      },
+    ),
+  )!
   return { model, measures, field }
 }
 

@@ -1,7 +1,10 @@
 import { computed, ref, watch, type Ref } from 'vue'
 
 /** What was read of a text: the value, NaN where it cannot be read, or in words what is wrong with it. */
-export interface Read { value: number | null; fault: string }
+export interface Read {
+  value: number | null
+  fault: string
+}
 
 /**
  * A number that is written as text: told onward as it is typed, shown in its usual form when the field is left. What was not changed keeps
@@ -11,8 +14,15 @@ export interface Read { value: number | null; fault: string }
  * @param show a number as it stands in the field; what it depends on besides is followed
  * @param read what a text says, and what stands there besides
  */
-export function useWritten(model: Ref<number | null>, show: (value: number) => string, read: (text: string, standing: number | null) => Read) {
-  const shownOf = (value: number | null) => ({ text: value === null || Number.isNaN(value) ? '' : show(value), value: value === null || Number.isNaN(value) ? null : value })
+export function useWritten(
+  model: Ref<number | null>,
+  show: (value: number) => string,
+  read: (text: string, standing: number | null) => Read,
+) {
+  const shownOf = (value: number | null) => ({
+    text: value === null || Number.isNaN(value) ? '' : show(value),
+    value: value === null || Number.isNaN(value) ? null : value,
+  })
   /** What stands in the field while nothing is changed, and the exact number it stands for. */
   const standing = ref(shownOf(model.value))
   const text = ref(standing.value.text)
@@ -27,7 +37,9 @@ export function useWritten(model: Ref<number | null>, show: (value: number) => s
   })
   const found = computed<Read>(() => {
     const written = text.value.trim()
-    return written === standing.value.text && standing.value.value !== null ? { value: standing.value.value, fault: '' } : read(written, standing.value.value)
+    return written === standing.value.text && standing.value.value !== null
+      ? { value: standing.value.value, fault: '' }
+      : read(written, standing.value.value)
   })
   return {
     text,

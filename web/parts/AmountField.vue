@@ -31,13 +31,23 @@ const emit = defineEmits<{ done: [] }>()
 const house = useHouse()
 const measures = computed(() => props.measures ?? house.home?.measures ?? 'metric')
 const unitOf = (standing: number | null) => entryUnit(standing, props.of.unit, measures.value)
-const { text, settled, fault: wrong, type, leave } = useWritten(model, (value) => entryText(value, props.of.unit, measures.value), (written, standing) => {
-  if (!written) return props.optional ? { value: null, fault: '' } : { value: NaN, fault: 'Write a number' }
-  const { quantity, fault } = readQuantity(written, props.of, measures.value, unitOf(standing))
-  if (quantity === undefined) return { value: NaN, fault }
-  const value = props.whole && props.of.unit !== 'each' && props.of.unit !== 'sheet' ? Math.round(quantity) : quantity
-  return { value, fault: (props.schema ?? Amount).safeParse(value).error?.issues[0].message ?? '' }
-})
+const {
+  text,
+  settled,
+  fault: wrong,
+  type,
+  leave,
+} = useWritten(
+  model,
+  (value) => entryText(value, props.of.unit, measures.value),
+  (written, standing) => {
+    if (!written) return props.optional ? { value: null, fault: '' } : { value: NaN, fault: 'Write a number' }
+    const { quantity, fault } = readQuantity(written, props.of, measures.value, unitOf(standing))
+    if (quantity === undefined) return { value: NaN, fault }
+    const value = props.whole && props.of.unit !== 'each' && props.of.unit !== 'sheet' ? Math.round(quantity) : quantity
+    return { value, fault: (props.schema ?? Amount).safeParse(value).error?.issues[0].message ?? '' }
+  },
+)
 const unit = computed(() => unitOf(settled.value))
 watch(wrong, (now) => (problem.value = now), { immediate: true })
 function done() {
@@ -49,5 +59,17 @@ defineExpose({ focus: () => field.value?.focus(), select: () => field.value?.sel
 </script>
 
 <template>
-  <v-text-field ref="field" :model-value="text" inputmode="decimal" maxlength="40" :aria-label="unit ? `${label}, in ${unit}` : label" :suffix="unit" :error="Boolean(wrong) && text !== ''" :error-messages="quiet ? [] : wrong || fault" @update:model-value="type" @blur="done" @keydown.enter="done" />
+  <v-text-field
+    ref="field"
+    :model-value="text"
+    inputmode="decimal"
+    maxlength="40"
+    :aria-label="unit ? `${label}, in ${unit}` : label"
+    :suffix="unit"
+    :error="Boolean(wrong) && text !== ''"
+    :error-messages="quiet ? [] : wrong || fault"
+    @update:model-value="type"
+    @blur="done"
+    @keydown.enter="done"
+  />
 </template>

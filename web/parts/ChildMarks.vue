@@ -13,12 +13,20 @@ const marks = computed(() =>
     .filter((part) => props.all || part.does !== 'out' || part.reason !== 'not-here')
     .map((part) => {
       const caution = props.risky?.includes(part.child.id) ?? false
-      return { id: part.child.id, text: markOf(part.child.name, names.value), look: caution ? 'caution' : part.does, words: `${partWords(part)}${caution ? ' A caution stands.' : ''}` }
-    }))
+      return {
+        id: part.child.id,
+        text: markOf(part.child.name, names.value),
+        look: caution ? 'caution' : part.does,
+        words: `${partWords(part)}${caution ? ' A caution stands.' : ''}`,
+      }
+    }),
+)
 </script>
 
 <template>
   <ul class="marks" aria-label="Who">
-    <li v-for="mark in marks" :key="mark.id" class="mark" :class="mark.look" :title="mark.words"><span aria-hidden="true">{{ mark.text }}</span><span class="sr-only">{{ mark.words }}</span></li>
+    <li v-for="mark in marks" :key="mark.id" class="mark" :class="mark.look" :title="mark.words">
+      <span aria-hidden="true">{{ mark.text }}</span><span class="sr-only">{{ mark.words }}</span>
+    </li>
   </ul>
 </template>

@@ -12,18 +12,37 @@ const house = useHouse()
 const remedies = computed(() => coverRemedies(props.interval, house.adults))
 const why = computed(() => {
   const { children, required, adults, short, over } = props.interval
-  const here = adults.length ? `${listWords(adults.map((adult) => adult.name))} ${adults.length === 1 ? 'is' : 'are'} here` : 'nobody is here'
-  return [short ? `${countWords(children.length, 'child', 'children')} ask for ${countWords(required, 'adult')}; ${here}.` : '', over ? `${over} more than the license allows at once.` : ''].filter(Boolean).join(' ')
+  const here = adults.length
+    ? `${listWords(adults.map((adult) => adult.name))} ${adults.length === 1 ? 'is' : 'are'} here`
+    : 'nobody is here'
+  return [
+    short
+      ? `${countWords(children.length, 'child', 'children')} ask for ${countWords(required, 'adult')}; ${here}.`
+      : '',
+    over ? `${over} more than the license allows at once.` : '',
+  ]
+    .filter(Boolean)
+    .join(' ')
 })
 </script>
 
 <template>
-  <div class="rows cover"><b class="brick">{{ longDate(interval.date) }}, {{ clockWords(interval.from) }} to {{ clockWords(interval.to) }}</b><p class="item">{{ why }}</p>
-    <div v-if="remedies.length" class="inline"><v-btn v-for="one in remedies" :key="one.words" size="small" @click="board.mendAdults(one)">{{ one.words }}</v-btn></div>
+  <div class="rows cover">
+    <b class="brick">{{ longDate(interval.date) }}, {{ clockWords(interval.from) }} to {{ clockWords(interval.to) }}</b>
+    <p class="item">{{ why }}</p>
+    <div v-if="remedies.length" class="inline">
+      <v-btn v-for="one in remedies" :key="one.words" size="small" @click="board.mendAdults(one)">{{
+        one.words
+      }}</v-btn>
+    </div>
   </div>
 </template>
 
 <style scoped>
-.item { font-size: 15px; }
-.inline { gap: 6px; }
+.item {
+  font-size: 15px;
+}
+.inline {
+  gap: 6px;
+}
 </style>

@@ -11,10 +11,22 @@ async function read(event: Event) {
 </script>
 
 <template>
-  <label class="v-btn k-btn file-btn">{{ props.label }}<input type="file" :accept="props.accept" class="sr-only" @change="read" /></label>
+  <label class="v-btn k-btn file-btn"
+    >{{ props.label }}<input type="file" :accept="props.accept" class="sr-only" @change="read"
+  /></label>
 </template>
 
 <style scoped>
-.file-btn { display: inline-flex; align-items: center; border: 1px solid var(--edge-strong); border-radius: 8px; cursor: pointer; position: relative; }
-.file-btn:focus-within { outline: 2px solid var(--spruce); outline-offset: 2px; }
+.file-btn {
+  display: inline-flex;
+  align-items: center;
+  border: 1px solid var(--edge-strong);
+  border-radius: 8px;
+  cursor: pointer;
+  position: relative;
+}
+.file-btn:focus-within {
+  outline: 2px solid var(--spruce);
+  outline-offset: 2px;
+}
 </style>

@@ -4,9 +4,16 @@ defineProps<{ label: string; hint?: string }>()
 </script>
 
 <template>
-  <label class="field"><span class="k-label">{{ label }}</span><slot /><span v-if="hint" class="small mute">{{ hint }}</span></label>
+  <label class="field"
+    ><span class="k-label">{{ label }}</span
+    ><slot /><span v-if="hint" class="small mute">{{ hint }}</span></label
+  >
 </template>
 
 <style scoped>
-.field { display: grid; gap: 3px; align-content: start; }
+.field {
+  display: grid;
+  gap: 3px;
+  align-content: start;
+}
 </style>

@@ -10,10 +10,25 @@ const { copy, copied } = useClipboard({ legacy: true })
   <div class="notice soft stack" role="status">
     <p>The link for {{ label }}. It is shown only now: copy it or send it.</p>
     <output class="address">{{ address }}</output>
-    <div class="inline"><v-btn class="primary" @click="copy(address)">{{ copied ? 'Copied' : 'Copy the link' }}</v-btn><a :href="address" target="_blank" rel="noopener">Open it</a></div>
+    <div class="inline">
+      <v-btn class="primary" @click="copy(address)">{{ copied ? 'Copied' : 'Copy the link' }}</v-btn><a
+        :href="address"
+        target="_blank"
+        rel="noopener"
+        >Open it</a
+      >
+    </div>
   </div>
 </template>
 
 <style scoped>
-.address { display: block; overflow-wrap: anywhere; font-size: 14px; background: var(--paper); border: 1px solid var(--edge); padding: 6px 8px; border-radius: 4px; }
+.address {
+  display: block;
+  overflow-wrap: anywhere;
+  font-size: 14px;
+  background: var(--paper);
+  border: 1px solid var(--edge);
+  padding: 6px 8px;
+  border-radius: 4px;
+}
 </style>

@@ -23,11 +23,23 @@ const problem = defineModel<string>('problem')
 const emit = defineEmits<{ done: [] }>()
 const house = useHouse()
 const symbol = computed(() => moneyWords(0, house.home?.currency ?? 'USD').replace(/[\d.,\s]/g, ''))
-const { text, fault: wrong, type, leave } = useWritten(model, (cents) => (cents / 100).toFixed(2), (written) => {
-  if (!written) return props.optional ? { value: null, fault: '' } : { value: NaN, fault: 'Write the price, 0 where it was free' }
-  const cents = Math.round(readNumber(written.replace(symbol.value, '')) * 100)
-  return Number.isNaN(cents) ? { value: NaN, fault: 'Write an amount of money, such as 4.50' } : { value: cents, fault: Cents.safeParse(cents).error?.issues[0].message ?? '' }
-})
+const {
+  text,
+  fault: wrong,
+  type,
+  leave,
+} = useWritten(
+  model,
+  (cents) => (cents / 100).toFixed(2),
+  (written) => {
+    if (!written)
+      return props.optional ? { value: null, fault: '' } : { value: NaN, fault: 'Write the price, 0 where it was free' }
+    const cents = Math.round(readNumber(written.replace(symbol.value, '')) * 100)
+    return Number.isNaN(cents)
+      ? { value: NaN, fault: 'Write an amount of money, such as 4.50' }
+      : { value: cents, fault: Cents.safeParse(cents).error?.issues[0].message ?? '' }
+  },
+)
 watch(wrong, (now) => (problem.value = now), { immediate: true })
 function done() {
   leave()
@@ -36,5 +48,17 @@ function done() {
 </script>
 
 <template>
-  <v-text-field :model-value="text" inputmode="decimal" maxlength="20" :aria-label="label" :prefix="symbol" :placeholder="placeholder" :error="Boolean(wrong) && text !== ''" :error-messages="quiet ? [] : wrong || fault" @update:model-value="type" @blur="done" @keydown.enter="done" />
+  <v-text-field
+    :model-value="text"
+    inputmode="decimal"
+    maxlength="20"
+    :aria-label="label"
+    :prefix="symbol"
+    :placeholder="placeholder"
+    :error="Boolean(wrong) && text !== ''"
+    :error-messages="quiet ? [] : wrong || fault"
+    @update:model-value="type"
+    @blur="done"
+    @keydown.enter="done"
+  />
 </template>

@@ -12,23 +12,51 @@ const openId = ref<string | null>(null)
 const here = computed(() => store.ideas.filter((idea) => !idea.activityId))
 const groups = computed<{ title: string; ideas: Idea[]; empty: string }[]>(() => [
   { title: `For ${store.unit?.name ?? 'this unit'}`, ideas: here.value, empty: 'No half idea waits in this unit.' },
-  { title: 'For some other time', ideas: store.loose, empty: 'What you put back, and what a removed unit leaves behind, waits here.' },
+  {
+    title: 'For some other time',
+    ideas: store.loose,
+    empty: 'What you put back, and what a removed unit leaves behind, waits here.',
+  },
 ])
 </script>
 
 <template>
-  <p class="mute lead">A line is enough: where you saw it, what it was. It waits here until you write it out, and it is never lost.</p>
+  <p class="mute lead">
+    A line is enough: where you saw it, what it was. It waits here until you write it out, and it is never lost.
+  </p>
   <div class="line"><HalfIdeaLine /></div>
   <section v-for="group in groups" :key="group.title" class="group" :aria-label="group.title">
-    <h2>{{ group.title }} <span class="mute small count">{{ group.ideas.length ? countWords(group.ideas.length, 'half idea') : '' }}</span></h2>
+    <h2>
+      {{ group.title }}
+      <span class="mute small count">{{ group.ideas.length ? countWords(group.ideas.length, 'half idea') : '' }}</span>
+    </h2>
     <p v-if="!group.ideas.length" class="mute small">{{ group.empty }}</p>
-    <NotebookPage v-for="idea in group.ideas" :key="idea.id" :idea="idea" :open="openId === idea.id" @toggle="openId = openId === idea.id ? null : idea.id" />
+    <NotebookPage
+      v-for="idea in group.ideas"
+      :key="idea.id"
+      :idea="idea"
+      :open="openId === idea.id"
+      @toggle="openId = openId === idea.id ? null : idea.id"
+    />
   </section>
 </template>
 
 <style scoped>
-.lead { margin-bottom: 8px; }
-.line { max-width: 560px; margin-bottom: 18px; }
-.group { display: grid; gap: 8px; margin-bottom: 22px; max-width: 760px; }
-.count { font-family: var(--text); font-weight: 400; }
+.lead {
+  margin-bottom: 8px;
+}
+.line {
+  max-width: 560px;
+  margin-bottom: 18px;
+}
+.group {
+  display: grid;
+  gap: 8px;
+  margin-bottom: 22px;
+  max-width: 760px;
+}
+.count {
+  font-family: var(--text);
+  font-weight: 400;
+}
 </style>

@@ -28,7 +28,11 @@ async function byKey(i: number, by: number, event: KeyboardEvent) {
 const drop = (i: number) => (rows.value = rows.value.filter((_, at) => at !== i))
 onMounted(() => {
   sortable = Sortable.create(list.value!, {
-    handle: '.handle', draggable: '.ordered', animation: 0, forceFallback: true, fallbackTolerance: 4,
+    handle: '.handle',
+    draggable: '.ordered',
+    animation: 0,
+    forceFallback: true,
+    fallbackTolerance: 4,
     onEnd: ({ oldDraggableIndex: from, newDraggableIndex: to, item }) => {
       if (from === undefined || to === undefined) return
       // The page is Vue's: the row goes back where it was, and moves by the list.
@@ -44,18 +48,53 @@ onBeforeUnmount(() => sortable?.destroy())
 <template>
   <ol ref="list" class="rows">
     <li v-for="(row, i) in rows" :key="row.id" class="card ordered">
-      <button type="button" class="handle" :aria-label="`Move ${what.toLowerCase()} ${i + 1}: arrow up or down`" @keydown.up="byKey(i, -1, $event)" @keydown.down="byKey(i, 1, $event)"><v-icon :icon="mdiDragHorizontalVariant" size="20" aria-hidden="true" /><span class="n">{{ i + 1 }}</span></button>
+      <button
+        type="button"
+        class="handle"
+        :aria-label="`Move ${what.toLowerCase()} ${i + 1}: arrow up or down`"
+        @keydown.up="byKey(i, -1, $event)"
+        @keydown.down="byKey(i, 1, $event)"
+      >
+        <v-icon :icon="mdiDragHorizontalVariant" size="20" aria-hidden="true" /><span class="n">{{ i + 1 }}</span>
+      </button>
       <slot name="row" :row="row" :i="i" />
-      <button type="button" class="why small" :aria-label="`Remove ${what.toLowerCase()} ${i + 1}`" @click="drop(i)">remove</button>
+      <button type="button" class="why small" :aria-label="`Remove ${what.toLowerCase()} ${i + 1}`" @click="drop(i)">
+        remove
+      </button>
     </li>
   </ol>
   <p class="sr-only" role="status">{{ said }}</p>
 </template>
 
 <style scoped>
-.rows { gap: 6px; position: relative; }
-.ordered { display: grid; grid-template-columns: auto minmax(0, 1fr) auto; gap: 8px; align-items: start; padding: 6px 10px 6px 4px; }
-.handle { display: flex; align-items: center; background: none; border: 0; color: var(--mute); cursor: grab; padding: 8px 2px; border-radius: 4px; font: inherit; touch-action: none; }
-.n { min-width: 18px; font-weight: 650; }
-.why { align-self: center; }
+.rows {
+  gap: 6px;
+  position: relative;
+}
+.ordered {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto;
+  gap: 8px;
+  align-items: start;
+  padding: 6px 10px 6px 4px;
+}
+.handle {
+  display: flex;
+  align-items: center;
+  background: none;
+  border: 0;
+  color: var(--mute);
+  cursor: grab;
+  padding: 8px 2px;
+  border-radius: 4px;
+  font: inherit;
+  touch-action: none;
+}
+.n {
+  min-width: 18px;
+  font-weight: 650;
+}
+.why {
+  align-self: center;
+}
 </style>

@@ -11,7 +11,11 @@ const emit = defineEmits<{ placed: [] }>()
 const store = useUnit()
 const board = useBoard()
 const open = ref(false)
-const slots = computed(() => (open.value && store.snapshot && store.readings ? bestSlots(store.snapshot, store.readings.plan, props.activityId, props.placementId) : []))
+const slots = computed(() =>
+  open.value && store.snapshot && store.readings
+    ? bestSlots(store.snapshot, store.readings.plan, props.activityId, props.placementId)
+    : [],
+)
 const what = computed(() => ({ placementId: props.placementId ?? null, activityId: props.activityId }))
 const look = (slot: RankedSlot | null) => board.look(slot && what.value, slot && slot.where)
 onBeforeUnmount(() => look(null))
@@ -24,18 +28,59 @@ function take(slot: RankedSlot) {
 
 <template>
   <div class="place">
-    <v-btn size="small" :class="{ plain }" :aria-expanded="open" @click="open = !open">{{ open ? 'Never mind' : placementId ? 'Find a better place' : 'Place it for me' }}</v-btn>
+    <v-btn size="small" :class="{ plain }" :aria-expanded="open" @click="open = !open">{{
+      open ? 'Never mind' : placementId ? 'Find a better place' : 'Place it for me'
+    }}</v-btn>
     <ol v-if="open" class="rows">
-      <li v-for="(slot, i) in slots" :key="slot.words"><button type="button" class="card slot" @click="take(slot)" @mouseenter="look(slot)" @mouseleave="look(null)" @focus="look(slot)" @blur="look(null)"><b>{{ i + 1 }}. {{ slot.words }}</b><span class="small">{{ capital(slot.reasons.join(', ')) }}</span><span v-if="slot.against.length" class="small ember">But: {{ slot.against.map((one) => one.words).join(', ') }}</span></button></li>
-      <li v-if="!slots.length" class="small">There is no place for it in the days ahead: it is too long for what is free, or nobody could take part.</li>
+      <li v-for="(slot, i) in slots" :key="slot.words">
+        <button
+          type="button"
+          class="card slot"
+          @click="take(slot)"
+          @mouseenter="look(slot)"
+          @mouseleave="look(null)"
+          @focus="look(slot)"
+          @blur="look(null)"
+        >
+          <b>{{ i + 1 }}. {{ slot.words }}</b
+          ><span class="small">{{ capital(slot.reasons.join(', ')) }}</span
+          ><span v-if="slot.against.length" class="small ember"
+            >But: {{ slot.against.map((one) => one.words).join(', ') }}</span
+          >
+        </button>
+      </li>
+      <li v-if="!slots.length" class="small">
+        There is no place for it in the days ahead: it is too long for what is free, or nobody could take part.
+      </li>
     </ol>
   </div>
 </template>
 
 <style scoped>
-.place { display: contents; }
-ol { flex: 1 0 100%; width: 100%; }
-.slot { display: grid; gap: 1px; width: 100%; padding: 6px 10px; font: inherit; font-size: 15px; color: inherit; text-align: left; cursor: pointer; line-height: 1.3; }
-.slot b { font-family: var(--head); font-weight: 650; }
-.slot:hover { border-color: var(--spruce); }
+.place {
+  display: contents;
+}
+ol {
+  flex: 1 0 100%;
+  width: 100%;
+}
+.slot {
+  display: grid;
+  gap: 1px;
+  width: 100%;
+  padding: 6px 10px;
+  font: inherit;
+  font-size: 15px;
+  color: inherit;
+  text-align: left;
+  cursor: pointer;
+  line-height: 1.3;
+}
+.slot b {
+  font-family: var(--head);
+  font-weight: 650;
+}
+.slot:hover {
+  border-color: var(--spruce);
+}
 </style>

@@ -7,8 +7,16 @@ const pocketOpen = defineModel<boolean>('pocketOpen', { default: false })
 
 <template>
   <div class="frame plain-frame" :class="{ 'has-pocket': $slots.pocket }">
-    <header class="unit-head"><div class="name"><h1>{{ title }}</h1><p v-if="lead" class="mute">{{ lead }}</p></div><div class="acts"><slot name="acts" /></div></header>
+    <header class="unit-head">
+      <div class="name">
+        <h1>{{ title }}</h1>
+        <p v-if="lead" class="mute">{{ lead }}</p>
+      </div>
+      <div class="acts"><slot name="acts" /></div>
+    </header>
     <section class="view" :aria-label="title" tabindex="0"><slot /></section>
-    <aside v-if="$slots.pocket" class="pocket" :class="{ open: pocketOpen }" :aria-label="pocketTitle ?? 'Details'"><button type="button" class="why pocket-close" @click="pocketOpen = false">Close</button><slot name="pocket" /></aside>
+    <aside v-if="$slots.pocket" class="pocket" :class="{ open: pocketOpen }" :aria-label="pocketTitle ?? 'Details'">
+      <button type="button" class="why pocket-close" @click="pocketOpen = false">Close</button><slot name="pocket" />
+    </aside>
   </div>
 </template>

@@ -8,7 +8,13 @@ import RoundedReading from './readings/RoundedReading.vue'
 
 /** The parts of a reading, what moves it, and what would mend it. */
 defineProps<{ name: ReadingName }>()
-const PARTS = { money: MoneyReading, preparation: PreparationReading, rounded: RoundedReading, adults: AdultsReading, cautions: CautionsReading }
+const PARTS = {
+  money: MoneyReading,
+  preparation: PreparationReading,
+  rounded: RoundedReading,
+  adults: AdultsReading,
+  cautions: CautionsReading,
+}
 </script>
 
 <template>

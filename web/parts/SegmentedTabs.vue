@@ -11,16 +11,72 @@ function step(by: number, event: KeyboardEvent) {
 </script>
 
 <template>
-  <div class="tabs" role="tablist" :aria-label="label" @keydown.right.prevent="step(1, $event)" @keydown.left.prevent="step(-1, $event)">
-    <button v-for="tab in tabs" :key="tab.value" type="button" role="tab" class="tab" :class="{ here: now === tab.value }" :aria-selected="now === tab.value" :tabindex="now === tab.value ? 0 : -1" @click="now = tab.value">{{ tab.title }}<span v-if="tab.figure" class="figure">&nbsp;{{ tab.figure }}</span></button>
+  <div
+    class="tabs"
+    role="tablist"
+    :aria-label="label"
+    @keydown.right.prevent="step(1, $event)"
+    @keydown.left.prevent="step(-1, $event)"
+  >
+    <button
+      v-for="tab in tabs"
+      :key="tab.value"
+      type="button"
+      role="tab"
+      class="tab"
+      :class="{ here: now === tab.value }"
+      :aria-selected="now === tab.value"
+      :tabindex="now === tab.value ? 0 : -1"
+      @click="now = tab.value"
+    >
+      {{ tab.title }}<span v-if="tab.figure" class="figure">&nbsp;{{ tab.figure }}</span>
+    </button>
   </div>
 </template>
 
 <style scoped>
-.tabs { display: flex; gap: 2px; border-bottom: 2px solid var(--edge-strong); margin-bottom: 12px; }
-.tab { font: inherit; font-family: var(--head); font-weight: 650; color: var(--mute); background: none; border: 1px solid transparent; border-bottom: 0; border-radius: 5px 5px 0 0; padding: 7px 14px; cursor: pointer; min-height: 38px; }
-.tab.here { background: var(--paper); border-color: var(--edge-strong); color: var(--ink); box-shadow: 0 2px 0 var(--paper); }
-.tab:hover:not(.here) { color: var(--ink); background: var(--well); }
-.figure { font-family: var(--text); font-weight: 400; color: var(--mute); }
-@media (max-width: 720px) { .tabs { overflow: auto hidden; } .tab { flex: 1 0 auto; padding-inline: 8px; min-height: 44px; } }
+.tabs {
+  display: flex;
+  gap: 2px;
+  border-bottom: 2px solid var(--edge-strong);
+  margin-bottom: 12px;
+}
+.tab {
+  font: inherit;
+  font-family: var(--head);
+  font-weight: 650;
+  color: var(--mute);
+  background: none;
+  border: 1px solid transparent;
+  border-bottom: 0;
+  border-radius: 5px 5px 0 0;
+  padding: 7px 14px;
+  cursor: pointer;
+  min-height: 38px;
+}
+.tab.here {
+  background: var(--paper);
+  border-color: var(--edge-strong);
+  color: var(--ink);
+  box-shadow: 0 2px 0 var(--paper);
+}
+.tab:hover:not(.here) {
+  color: var(--ink);
+  background: var(--well);
+}
+.figure {
+  font-family: var(--text);
+  font-weight: 400;
+  color: var(--mute);
+}
+@media (max-width: 720px) {
+  .tabs {
+    overflow: auto hidden;
+  }
+  .tab {
+    flex: 1 0 auto;
+    padding-inline: 8px;
+    min-height: 44px;
+  }
+}
 </style>

@@ -7,13 +7,31 @@ defineEmits<{ revoke: [share: Share] }>()
 </script>
 
 <template>
-  <section class="rows"><h3>{{ title }}</h3>
+  <section class="rows">
+    <h3>{{ title }}</h3>
     <p v-if="!shares.length" class="mute small">None yet.</p>
-    <div v-for="share in shares" :key="share.id" class="row share"><span><b>{{ share.label }}</b> <span class="small mute">{{ state(share) }}</span></span><button v-if="!share.revokedAt" type="button" class="why" :aria-label="`Withdraw the link for ${share.label}`" @click="$emit('revoke', share)">withdraw</button></div>
+    <div v-for="share in shares" :key="share.id" class="row share">
+      <span
+        ><b>{{ share.label }}</b> <span class="small mute">{{ state(share) }}</span></span
+      ><button
+        v-if="!share.revokedAt"
+        type="button"
+        class="why"
+        :aria-label="`Withdraw the link for ${share.label}`"
+        @click="$emit('revoke', share)"
+      >
+        withdraw
+      </button>
+    </div>
   </section>
 </template>
 
 <style scoped>
-.share { border-top: 1px solid var(--edge); padding: 4px 0; }
-.share .small { display: block; }
+.share {
+  border-top: 1px solid var(--edge);
+  padding: 4px 0;
+}
+.share .small {
+  display: block;
+}
 </style>

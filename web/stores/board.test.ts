@@ -23,11 +23,23 @@ beforeEach(() => {
   labels.length = 0
   vi.spyOn(api, 'change').mockImplementation(async (change) => {
     labels.push(change.label)
-    return { changeId: change.id, label: change.label, rows: (change.ops as RowOp[]).map((op) => ({ kind: op.kind, id: op.op === 'put' ? op.value.id : op.id, version: (op as { base: number }).base + 1, value: op.op === 'put' ? op.value : null })), steps: { undo: change.label, redo: null } } as Applied
+    return {
+      changeId: change.id,
+      label: change.label,
+      rows: (change.ops as RowOp[]).map((op) => ({
+        kind: op.kind,
+        id: op.op === 'put' ? op.value.id : op.id,
+        version: (op as { base: number }).base + 1,
+        value: op.op === 'put' ? op.value : null,
+      })),
+      steps: { undo: change.label, redo: null },
+    } as Applied
   })
   const file = demoHome(TODAY)
   const rows = useRows()
-  const all = FILE_LISTS.flatMap(([list, kind]) => file[list].map((value) => ({ kind: kind as ThingKind, id: value.id, version: 1, value })))
+  const all = FILE_LISTS.flatMap(([list, kind]) =>
+    file[list].map((value) => ({ kind: kind as ThingKind, id: value.id, version: 1, value })),
+  )
   rows.accept([{ kind: 'home', id: file.home!.id, version: 1, value: file.home! }, ...all])
   useSession().today = TODAY
   useUnit().id = 'wind-and-kites'
@@ -47,7 +59,10 @@ describe('a drop', () => {
     const [board, unit] = [useBoard(), useUnit()]
     const before = unit.placements.length
     expect(board.drop({ placementId: null, activityId: 'wind-letters' }, choice(8))).toBe(true)
-    expect([unit.placements.length, unit.placements.at(-1)]).toMatchObject([before + 1, { activityId: 'wind-letters', centerId: 'mark-making-desk' }])
+    expect([unit.placements.length, unit.placements.at(-1)]).toMatchObject([
+      before + 1,
+      { activityId: 'wind-letters', centerId: 'mark-making-desk' },
+    ])
   })
   it('that cannot work changes nothing, and offers what would', () => {
     const board = useBoard()
@@ -84,8 +99,14 @@ it('solves a stop by every remedy that it offers', () => {
     const [board, unit] = [useBoard(), useUnit()]
     const original = kiteTails()
     const stop = unit.readings!.cautions.find((one) => one.severity === 'stop')!
-    board.remedy(original, remediesOf(stop, unit.snapshot!, unit.readings!.plan).find((one) => one.kind === kind)!)
-    expect(unit.readings!.cautions.filter((one) => one.severity === 'stop' && one.session.placement.id === original.id), kind).toEqual([])
+    board.remedy(
+      original,
+      remediesOf(stop, unit.snapshot!, unit.readings!.plan).find((one) => one.kind === kind)!,
+    )
+    expect(
+      unit.readings!.cautions.filter((one) => one.severity === 'stop' && one.session.placement.id === original.id),
+      kind,
+    ).toEqual([])
     board.patch(kiteTails(), 'back', original)
   }
 })
@@ -104,7 +125,12 @@ describe('the basket', () => {
   it('keeps half an idea with the address in it, and nothing of nothing', () => {
     const [board, unit] = [useBoard(), useUnit()]
     expect([board.keepHalf('  '), board.keepHalf(' Moths, see https://moths.example/a ')]).toEqual([false, true])
-    expect(unit.ideas.at(-1)).toMatchObject({ unitId: 'wind-and-kites', activityId: null, text: 'Moths, see https://moths.example/a', link: 'https://moths.example/a' })
+    expect(unit.ideas.at(-1)).toMatchObject({
+      unitId: 'wind-and-kites',
+      activityId: null,
+      text: 'Moths, see https://moths.example/a',
+      link: 'https://moths.example/a',
+    })
   })
   it('takes what a pattern made once into the library, however often it is gathered', () => {
     const [board, unit] = [useBoard(), useUnit()]
@@ -119,11 +145,16 @@ describe('the basket', () => {
   })
   it('lets a stretch in, leaves it, and asks again', () => {
     const [board, unit] = [useBoard(), useUnit()]
-    const cutters = () => unit.activitiesById.get('dough-diamonds')!.requirements.find((one) => one.materialId === 'dough-cutter')!.quantity
+    const cutters = () =>
+      unit.activitiesById.get('dough-diamonds')!.requirements.find((one) => one.materialId === 'dough-cutter')!.quantity
     const answer = (value: 'taken' | 'left' | null) => {
       board.stretch(board.ideaOf('dough-diamonds')!, 'number', value)
       return [cutters(), board.ideaOf('dough-diamonds')!.stretches]
     }
-    expect([answer('taken'), answer('left'), answer(null)]).toEqual([[5, { number: 'taken' }], [2, { number: 'left' }], [2, {}]])
+    expect([answer('taken'), answer('left'), answer(null)]).toEqual([
+      [5, { number: 'taken' }],
+      [2, { number: 'left' }],
+      [2, {}],
+    ])
   })
 })

@@ -2,7 +2,15 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { withHours, type AdultRemedy } from '@core/adults'
 import type { CautionRemedy } from '@core/cautions'
-import { newIdea, type Activity, type CalendarDate, type Idea, type Placement, type TimeSpan, type Where } from '@core/domain'
+import {
+  newIdea,
+  type Activity,
+  type CalendarDate,
+  type Idea,
+  type Placement,
+  type TimeSpan,
+  type Where,
+} from '@core/domain'
 import { canonical } from '@core/files'
 import { shortDate } from '@core/format'
 import type { MadeActivity } from '@core/patterns'
@@ -16,8 +24,12 @@ import type { Write } from './writer'
 
 /** What is shown in the pocket. */
 export type Selected =
-  | { kind: 'placement'; id: string } | { kind: 'slot'; where: Where } | { kind: 'reading'; name: ReadingName } | { kind: 'center'; id: string }
-  | { kind: 'clash'; materialId: string } | null
+  | { kind: 'placement'; id: string }
+  | { kind: 'slot'; where: Where }
+  | { kind: 'reading'; name: ReadingName }
+  | { kind: 'center'; id: string }
+  | { kind: 'clash'; materialId: string }
+  | null
 
 /** Characters that the address of an idea may have. */
 const MOST_LINK = 500
@@ -26,7 +38,11 @@ const MOST_LINK = 500
 const LOOK_AFTER = 60
 
 /** What is being moved: a placement, an idea that has no place yet, or a copy of a placement. */
-export interface Carried { placementId: string | null; activityId: string; copyOf?: string }
+export interface Carried {
+  placementId: string | null
+  activityId: string
+  copyOf?: string
+}
 
 /** The plan board: what is selected and carried, and every move on the plan. */
 export const useBoard = defineStore('board', () => {
@@ -50,7 +66,12 @@ export const useBoard = defineStore('board', () => {
   function verdict(what: Carried, where: Where, centerId: string | null = null, remedies = true): Verdict | null {
     const { snapshot, readings } = unit
     if (!snapshot || !readings) return null
-    return canPlace(snapshot, readings.plan, { activityId: what.activityId, where, centerId, movingId: what.placementId ?? undefined }, remedies)
+    return canPlace(
+      snapshot,
+      readings.plan,
+      { activityId: what.activityId, where, centerId, movingId: what.placementId ?? undefined },
+      remedies,
+    )
   }
 
   /** Lays something down, or says why not and where it would. */
@@ -70,7 +91,9 @@ export const useBoard = defineStore('board', () => {
     look(null, null)
     selected.value = { kind: 'placement', id: next.id }
     said.value = `${title} lies ${where.kind === 'moment' ? `on day ${where.day}` : `out day ${where.fromDay} to ${where.toDay}`}`
-    void unit.commit(what.placementId ? `Move ${title}` : what.copyOf ? `Copy ${title}` : `Lay out ${title}`, [{ put: 'placement', value: next }])
+    void unit.commit(what.placementId ? `Move ${title}` : what.copyOf ? `Copy ${title}` : `Lay out ${title}`, [
+      { put: 'placement', value: next },
+    ])
     return true
   }
   /** Id of the next placement, so that one that is looked at and then dropped is the same. */
@@ -81,7 +104,12 @@ export const useBoard = defineStore('board', () => {
     const model = unit.placements.find((one) => one.id === what.copyOf)
     if (model) return copyOf(model, nextId, where, centerId)
     return old
-      ? { ...old, where, centerId, pinnedDate: old.pinnedDate === null || where.kind === 'set-up' ? null : dateOf(where.day) }
+      ? {
+          ...old,
+          where,
+          centerId,
+          pinnedDate: old.pinnedDate === null || where.kind === 'set-up' ? null : dateOf(where.day),
+        }
       : newPlacement(nextId, unit.id!, what.activityId, where, centerId)
   }
   /** What the readings would be, were something let go where it is held: shown before it is dropped, once it is held there for a moment. */
@@ -108,14 +136,17 @@ export const useBoard = defineStore('board', () => {
     const kept = new Set(unit.ideas.map((idea) => idea.activityId))
     const lost = [...new Set(move.removes.map((one) => one.activityId))].filter((id) => !kept.has(id))
     const writes: Write[] = [
-      ...(move.unit ? [{ put: 'unit' as const, value: move.unit }] : []), ...move.puts.map((value) => ({ put: 'placement' as const, value })), ...move.removes.map((one) => ({ remove: 'placement' as const, id: one.id })),
+      ...(move.unit ? [{ put: 'unit' as const, value: move.unit }] : []),
+      ...move.puts.map((value) => ({ put: 'placement' as const, value })),
+      ...move.removes.map((one) => ({ remove: 'placement' as const, id: one.id })),
       ...lost.map((id) => ({ put: 'idea' as const, value: newIdea(newId(), unit.id, id) })),
     ]
     said.value = label
     void unit.commit(label, writes)
   }
   /** Copies a placement to another place, where it can lie there. */
-  const copyTo = (one: Placement, where: Where): boolean => drop({ placementId: null, activityId: one.activityId, copyOf: one.id }, where, one.centerId)
+  const copyTo = (one: Placement, where: Where): boolean =>
+    drop({ placementId: null, activityId: one.activityId, copyOf: one.id }, where, one.centerId)
   const dateOf = (number: number) => unit.days.find((one) => one.number === number)?.date ?? null
 
   /** Changes something about a placement. */
@@ -124,7 +155,9 @@ export const useBoard = defineStore('board', () => {
   }
   function pin(one: Placement): void {
     if (one.where.kind !== 'moment') return
-    patch(one, one.pinnedDate ? `Unpin ${titleOf(one.activityId)}` : `Pin ${titleOf(one.activityId)}`, { pinnedDate: one.pinnedDate ? null : dateOf(one.where.day) })
+    patch(one, one.pinnedDate ? `Unpin ${titleOf(one.activityId)}` : `Pin ${titleOf(one.activityId)}`, {
+      pinnedDate: one.pinnedDate ? null : dateOf(one.where.day),
+    })
     said.value = one.pinnedDate ? 'Not pinned any more' : 'Pinned to its date'
   }
   function remove(one: Placement): void {
@@ -132,22 +165,29 @@ export const useBoard = defineStore('board', () => {
     said.value = `${titleOf(one.activityId)} is off the plan; it stays in the basket`
     const inBasket = unit.ideas.some((idea) => idea.activityId === one.activityId)
     const idea = newIdea(newId(), unit.id, one.activityId)
-    void unit.commit(`Take ${titleOf(one.activityId)} off`, [{ remove: 'placement', id: one.id }, ...(inBasket ? [] : [{ put: 'idea' as const, value: idea }])])
+    void unit.commit(`Take ${titleOf(one.activityId)} off`, [
+      { remove: 'placement', id: one.id },
+      ...(inBasket ? [] : [{ put: 'idea' as const, value: idea }]),
+    ])
   }
   /** Does what a caution offers. */
   function remedy(one: Placement, what: CautionRemedy): void {
     const title = titleOf(one.activityId)
-    if (what.kind === 'swap') patch(one, `${title}: ${what.words}`, { swaps: { ...one.swaps, [what.requirementId]: what.materialId } })
+    if (what.kind === 'swap')
+      patch(one, `${title}: ${what.words}`, { swaps: { ...one.swaps, [what.requirementId]: what.materialId } })
     else if (what.kind === 'center') patch(one, `${title}: ${what.words}`, { centerId: what.centerId })
     else if (what.kind === 'apart') patch(one, `${title}: apart`, { apart: true })
-    else if (what.kind === 'keep-out') patch(one, `${title}: ${what.words}`, { apart: true, keptOut: [...new Set([...one.keptOut, ...what.childIds])] })
-    else if (what.kind === 'move' && one.where.kind === 'moment') patch(one, `${title}: ${what.words}`, { where: { ...one.where, blockId: what.blockId, from: what.from } })
+    else if (what.kind === 'keep-out')
+      patch(one, `${title}: ${what.words}`, { apart: true, keptOut: [...new Set([...one.keptOut, ...what.childIds])] })
+    else if (what.kind === 'move' && one.where.kind === 'moment')
+      patch(one, `${title}: ${what.words}`, { where: { ...one.where, blockId: what.blockId, from: what.from } })
   }
   /** Does what a clash of materials offers; buying puts it on the list. */
   function mendClash(what: ClashRemedy): void {
     if (what.kind === 'buy') {
       const material = house.materialsById.get(what.materialId)
-      if (material && material.way !== 'buy') void unit.commit(`Buy ${material.name}`, [{ put: 'material', value: { ...material, way: 'buy' } }])
+      if (material && material.way !== 'buy')
+        void unit.commit(`Buy ${material.name}`, [{ put: 'material', value: { ...material, way: 'buy' } }])
       return
     }
     const one = unit.placements.find((placement) => placement.id === what.placementId)
@@ -162,14 +202,17 @@ export const useBoard = defineStore('board', () => {
   /** Other hours of an adult on one date: the provider's word for that day. */
   function setHours(adultId: string, date: CalendarDate, here: TimeSpan | null): void {
     const adult = house.adults.find((one) => one.id === adultId)
-    if (adult) void unit.commit(`${adult.name} on ${shortDate(date)}`, [{ put: 'adult', value: withHours(adult, date, here) }])
+    if (adult)
+      void unit.commit(`${adult.name} on ${shortDate(date)}`, [{ put: 'adult', value: withHours(adult, date, here) }])
   }
   /** A child away on one date, or here at other hours; undefined as usual. */
   function setChild(childId: string, date: CalendarDate, here: TimeSpan | null | undefined): void {
     const child = house.children.find((one) => one.id === childId)
     if (!child) return
     const rest = child.exceptions.filter((one) => one.date !== date)
-    void unit.commit(`${child.name} on ${shortDate(date)}`, [{ put: 'child', value: { ...child, exceptions: here === undefined ? rest : [...rest, { date, here }] } }])
+    void unit.commit(`${child.name} on ${shortDate(date)}`, [
+      { put: 'child', value: { ...child, exceptions: here === undefined ? rest : [...rest, { date, here }] } },
+    ])
   }
   function mendAdults(what: AdultRemedy): void {
     if (what.kind === 'come') setHours(what.adultId, what.date, what.here)
@@ -192,7 +235,14 @@ export const useBoard = defineStore('board', () => {
     const known = house.activities.find((one) => one.pattern === activity.pattern && written(one) === written(activity))
     const id = known?.id ?? newId()
     void unit.commit(`Gather ${activity.title}`, [
-      ...(known ? [] : [...materials.filter((one) => !house.materialsById.has(one.id)).map((value) => ({ put: 'material' as const, value })), { put: 'activity' as const, value: { ...activity, id } }]),
+      ...(known
+        ? []
+        : [
+            ...materials
+              .filter((one) => !house.materialsById.has(one.id))
+              .map((value) => ({ put: 'material' as const, value })),
+            { put: 'activity' as const, value: { ...activity, id } },
+          ]),
       { put: 'idea', value: newIdea(newId(), unit.id, id) },
     ])
   }
@@ -207,13 +257,48 @@ export const useBoard = defineStore('board', () => {
   const ideaOf = (activityId: string): Idea | undefined => unit.ideas.find((idea) => idea.activityId === activityId)
   /** Puts an idea out of the basket. Its place on the plan, where it has one, stays. */
   function leave(idea: Idea): void {
-    void unit.commit(`Leave ${idea.activityId ? titleOf(idea.activityId) : 'an idea'}`, [{ remove: 'idea', id: idea.id }])
+    void unit.commit(`Leave ${idea.activityId ? titleOf(idea.activityId) : 'an idea'}`, [
+      { remove: 'idea', id: idea.id },
+    ])
   }
   /** Takes a stretch of the unit's focus into an idea, or leaves it; null asks again. */
   function stretch(idea: Idea, id: string, answer: Idea['stretches'][string] | null): void {
     const { [id]: _, ...rest } = idea.stretches
-    void unit.commit(`${titleOf(idea.activityId!)}: ${answer === 'taken' ? 'take' : answer === 'left' ? 'leave' : 'ask again about'} the ${id}`, [{ put: 'idea', value: { ...idea, stretches: answer ? { ...rest, [id]: answer } : rest } }])
+    void unit.commit(
+      `${titleOf(idea.activityId!)}: ${answer === 'taken' ? 'take' : answer === 'left' ? 'leave' : 'ask again about'} the ${id}`,
+      [{ put: 'idea', value: { ...idea, stretches: answer ? { ...rest, [id]: answer } : rest } }],
+    )
   }
 
-  return { look, preview, make, copyTo, mendClash, moveTo, setHours, setChild, mendAdults, leaveOut, selected, carried, refused, said, day, placement, verdict, drop, patch, pin, remove, remedy, gather, gatherMade, keepHalf, ideaOf, leave, stretch, titleOf }
+  return {
+    look,
+    preview,
+    make,
+    copyTo,
+    mendClash,
+    moveTo,
+    setHours,
+    setChild,
+    mendAdults,
+    leaveOut,
+    selected,
+    carried,
+    refused,
+    said,
+    day,
+    placement,
+    verdict,
+    drop,
+    patch,
+    pin,
+    remove,
+    remedy,
+    gather,
+    gatherMade,
+    keepHalf,
+    ideaOf,
+    leave,
+    stretch,
+    titleOf,
+  }
 })

@@ -19,9 +19,27 @@ const TODAY = '2026-03-10'
 function open() {
   withBrowserParts()
   setActivePinia(createPinia())
-  vi.spyOn(api, 'change').mockImplementation(async (change) => ({ changeId: change.id, label: change.label, rows: (change.ops as RowOp[]).map((op) => ({ kind: op.kind, id: op.op === 'put' ? op.value.id : op.id, version: (op as { base: number }).base + 1, value: op.op === 'put' ? op.value : null })), steps: { undo: change.label, redo: null } }) as Applied)
+  vi.spyOn(api, 'change').mockImplementation(
+    async (change) =>
+      ({
+        changeId: change.id,
+        label: change.label,
+        rows: (change.ops as RowOp[]).map((op) => ({
+          kind: op.kind,
+          id: op.op === 'put' ? op.value.id : op.id,
+          version: (op as { base: number }).base + 1,
+          value: op.op === 'put' ? op.value : null,
+        })),
+        steps: { undo: change.label, redo: null },
+      }) as Applied,
+  )
   const file = demoHome(TODAY)
-  useRows().accept([{ kind: 'home', id: file.home!.id, version: 1, value: file.home! }, ...FILE_LISTS.flatMap(([list, kind]) => file[list].map((value) => ({ kind: kind as ThingKind, id: value.id, version: 1, value })))])
+  useRows().accept([
+    { kind: 'home', id: file.home!.id, version: 1, value: file.home! },
+    ...FILE_LISTS.flatMap(([list, kind]) =>
+      file[list].map((value) => ({ kind: kind as ThingKind, id: value.id, version: 1, value })),
+    ),
+  ])
   useSession().today = TODAY
   useUnit().id = 'wheels-and-ramps'
 }
@@ -52,26 +70,42 @@ describe('before a drop', () => {
     expect(board.preview).not.toBeNull()
     board.drop(carry('wall-of-wheels'), at(2))
     expect(pulseOf(unit.readings!)).toEqual(pulseOf(scratch()))
-    expect(unit.readings!.plan.sessions.map((one) => [one.placement.id, one.from])).toEqual(scratch().plan.sessions.map((one) => [one.placement.id, one.from]))
+    expect(unit.readings!.plan.sessions.map((one) => [one.placement.id, one.from])).toEqual(
+      scratch().plan.sessions.map((one) => [one.placement.id, one.from]),
+    )
   })
 })
 
 it('readings after any run of looks and drops are those computed from the plan as it stands', () => {
   const ideas = ['wall-of-wheels', 'straw-blowing', 'rice-rescue', 'road-signs', 'freeze-dance']
-  fc.assert(fc.property(fc.array(fc.record({ idea: fc.constantFrom(...ideas), day: fc.integer({ min: 1, max: 5 }), block: fc.constantFrom('circle', 'choice', 'outdoors', 'after'), looks: fc.boolean() }), { minLength: 1, maxLength: 5 }), (moves) => {
-    open()
-    const board = useBoard()
-    for (const { idea, day, block, looks } of moves) {
-      const what = { placementId: placementOf(idea)?.id ?? null, activityId: idea }
-      if (looks) {
-        board.look(what, at(day, block))
-        vi.advanceTimersByTime(100)
-        void board.preview
-      }
-      board.drop(what, at(day, block))
-      expect(JSON.stringify(pulseOf(useUnit().readings!))).toBe(JSON.stringify(pulseOf(scratch())))
-    }
-  }), { numRuns: 12 })
+  fc.assert(
+    fc.property(
+      fc.array(
+        fc.record({
+          idea: fc.constantFrom(...ideas),
+          day: fc.integer({ min: 1, max: 5 }),
+          block: fc.constantFrom('circle', 'choice', 'outdoors', 'after'),
+          looks: fc.boolean(),
+        }),
+        { minLength: 1, maxLength: 5 },
+      ),
+      (moves) => {
+        open()
+        const board = useBoard()
+        for (const { idea, day, block, looks } of moves) {
+          const what = { placementId: placementOf(idea)?.id ?? null, activityId: idea }
+          if (looks) {
+            board.look(what, at(day, block))
+            vi.advanceTimersByTime(100)
+            void board.preview
+          }
+          board.drop(what, at(day, block))
+          expect(JSON.stringify(pulseOf(useUnit().readings!))).toBe(JSON.stringify(pulseOf(scratch())))
+        }
+      },
+    ),
+    { numRuns: 12 },
+  )
 })
 
 describe('a whole move', () => {

@@ -27,10 +27,19 @@ export const useHouse = defineStore('house', () => {
   const units = computed(() => [...rows.list('unit')].sort((a, b) => (a.start < b.start ? -1 : 1)))
 
   /** All of it, as computations take it. */
-  const house = computed<House>(() => ({ home: home.value!, children: children.value, adults: adults.value, centers: centers.value, materials: materials.value, activities: activities.value }))
+  const house = computed<House>(() => ({
+    home: home.value!,
+    children: children.value,
+    adults: adults.value,
+    centers: centers.value,
+    materials: materials.value,
+    activities: activities.value,
+  }))
 
   /** What does not fit together in the home and its units. */
-  const flags = computed<Flag[]>(() => (home.value ? checkHouse({ ...house.value, materials: [], activities: [] }, units.value, session.today) : []))
+  const flags = computed<Flag[]>(() =>
+    home.value ? checkHouse({ ...house.value, materials: [], activities: [] }, units.value, session.today) : [],
+  )
 
   async function load(): Promise<void> {
     const [read, units, steps] = await Promise.all([api.house(), api.units(), api.steps(null)])
@@ -44,5 +53,20 @@ export const useHouse = defineStore('house', () => {
   /** Writes on the home. */
   const commit = (label: string, writes: Parameters<typeof writer.commit>[2]) => writer.commit(null, label, writes)
 
-  return { loaded, house, home, children, adults, centers, materials, materialsById, activities, activitiesById, units, flags, load, commit }
+  return {
+    loaded,
+    house,
+    home,
+    children,
+    adults,
+    centers,
+    materials,
+    materialsById,
+    activities,
+    activitiesById,
+    units,
+    flags,
+    load,
+    commit,
+  }
 })

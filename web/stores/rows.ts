@@ -8,17 +8,24 @@ type Table = Map<string, { version: number; value: ThingOf<ThingKind> }>
 
 /** Every row that this page knows, by kind and id. Views read from it through the house and the unit; the writer and the live line write. */
 export const useRows = defineStore('rows', () => {
-  const tables = Object.fromEntries(THING_KINDS.map((kind) => [kind, shallowRef<Table>(new Map())])) as Record<ThingKind, ShallowRef<Table>>
+  const tables = Object.fromEntries(THING_KINDS.map((kind) => [kind, shallowRef<Table>(new Map())])) as Record<
+    ThingKind,
+    ShallowRef<Table>
+  >
   /** A list stays the same as long as its things do: only a version that changed is no news for what is computed from it. */
   const lists = Object.fromEntries(
-    THING_KINDS.map((kind) => [kind, computed<ThingOf<ThingKind>[]>((before) => {
-      const now = [...tables[kind].value.values()].map((row) => row.value)
-      return before?.length === now.length && before.every((one, i) => one === now[i]) ? before : now
-    })]),
+    THING_KINDS.map((kind) => [
+      kind,
+      computed<ThingOf<ThingKind>[]>((before) => {
+        const now = [...tables[kind].value.values()].map((row) => row.value)
+        return before?.length === now.length && before.every((one, i) => one === now[i]) ? before : now
+      }),
+    ]),
   ) as Record<ThingKind, ComputedRef<ThingOf<ThingKind>[]>>
 
   const list = <K extends ThingKind>(kind: K): ThingOf<K>[] => lists[kind].value as ThingOf<K>[]
-  const get = <K extends ThingKind>(kind: K, id: string): ThingOf<K> | undefined => tables[kind].value.get(id)?.value as ThingOf<K> | undefined
+  const get = <K extends ThingKind>(kind: K, id: string): ThingOf<K> | undefined =>
+    tables[kind].value.get(id)?.value as ThingOf<K> | undefined
   const version = (kind: ThingKind, id: string): number => tables[kind].value.get(id)?.version ?? 0
 
   /** Takes rows as they are now; a null value is a removed row. */
@@ -38,9 +45,18 @@ export const useRows = defineStore('rows', () => {
   }
   /** Replaces all rows of some kinds. */
   function replace(kinds: readonly ThingKind[], rows: readonly Row[]): void {
-    for (const kind of kinds) tables[kind].value = new Map(rows.filter((row) => row.kind === kind).map((row) => [row.value.id, { version: row.version, value: row.value }]))
+    for (const kind of kinds)
+      tables[kind].value = new Map(
+        rows
+          .filter((row) => row.kind === kind)
+          .map((row) => [row.value.id, { version: row.version, value: row.value }]),
+      )
   }
-  const replaceHouse = (rows: readonly Row[]) => replace(THING_KINDS.filter((kind) => !([...UNIT_KINDS, ...LOG_KINDS] as readonly ThingKind[]).includes(kind)), rows)
+  const replaceHouse = (rows: readonly Row[]) =>
+    replace(
+      THING_KINDS.filter((kind) => !([...UNIT_KINDS, ...LOG_KINDS] as readonly ThingKind[]).includes(kind)),
+      rows,
+    )
 
   return { list, get, version, accept, replace, replaceHouse }
 })

@@ -20,14 +20,26 @@ beforeEach(() => {
   sent = []
   vi.spyOn(api, 'change').mockImplementation(async (change) => {
     sent.push(structuredClone(change))
-    const rows = (change.ops as (RowOp | StockOp)[]).map((op) => (startsFrom(op)
-      ? { kind: op.kind, id: op.op === 'put' ? op.value.id : op.id, version: op.base + 1, value: op.op === 'put' ? op.value : null }
-      : { kind: 'material' as const, id: op.id, version: 99, value: useRows().get('material', op.id)! }))
+    const rows = (change.ops as (RowOp | StockOp)[]).map((op) =>
+      startsFrom(op)
+        ? {
+            kind: op.kind,
+            id: op.op === 'put' ? op.value.id : op.id,
+            version: op.base + 1,
+            value: op.op === 'put' ? op.value : null,
+          }
+        : { kind: 'material' as const, id: op.id, version: 99, value: useRows().get('material', op.id)! },
+    )
     return { changeId: change.id, label: change.label, rows, steps: { undo: change.label, redo: null } } as Applied
   })
   const file = demoHome(TODAY)
   useSession().today = TODAY
-  useRows().accept([{ kind: 'home', id: file.home!.id, version: 1, value: file.home! }, ...FILE_LISTS.flatMap(([list, kind]) => file[list].map((value) => ({ kind: kind as ThingKind, id: value.id, version: 1, value })))])
+  useRows().accept([
+    { kind: 'home', id: file.home!.id, version: 1, value: file.home! },
+    ...FILE_LISTS.flatMap(([list, kind]) =>
+      file[list].map((value) => ({ kind: kind as ThingKind, id: value.id, version: 1, value })),
+    ),
+  ])
   useUnit().id = 'wind-and-kites'
 })
 const onHand = (id: string) => useHouse().materialsById.get(id)!.onHand
@@ -38,17 +50,33 @@ describe('a tick in the shop', () => {
     const supplies = useSupplies()
     const spent = useUnit().readings!.money.spent
     await supplies.tick(lineOf('large-bead')!, 'the craft shop', [{ size: 20, count: 1, price: 480 }])
-    expect([onHand('large-bead'), lineOf('large-bead')!.shortage, useUnit().readings!.money.spent - spent]).toEqual([60, 0, 480])
-    expect(useHouse().materialsById.get('large-bead')!.packs.find((pack) => pack.size === 20)).toMatchObject({ price: 480, seen: TODAY })
+    expect([onHand('large-bead'), lineOf('large-bead')!.shortage, useUnit().readings!.money.spent - spent]).toEqual([
+      60, 0, 480,
+    ])
+    expect(
+      useHouse()
+        .materialsById.get('large-bead')!
+        .packs.find((pack) => pack.size === 20),
+    ).toMatchObject({ price: 480, seen: TODAY })
     await supplies.putBack(useUnit().purchases.filter((one) => one.materialId === 'large-bead'))
-    expect([onHand('large-bead'), lineOf('large-bead')!.shortage, useUnit().readings!.money.spent]).toEqual([40, 4, spent])
+    expect([onHand('large-bead'), lineOf('large-bead')!.shortage, useUnit().readings!.money.spent]).toEqual([
+      40,
+      4,
+      spent,
+    ])
   })
   it('of less than was wanted leaves the rest on the list, and the next tick is another purchase', async () => {
     const supplies = useSupplies()
     await supplies.tick(lineOf('large-cork')!, 'the craft shop', [{ size: 2, count: 1, price: 90 }])
     expect(lineOf('large-cork')!.shortage).toBe(3)
     await supplies.tick(lineOf('large-cork')!, 'the craft shop', [{ size: 6, count: 1, price: 499 }])
-    expect(new Set(useUnit().purchases.filter((one) => one.materialId === 'large-cork').map((one) => one.id)).size).toBe(2)
+    expect(
+      new Set(
+        useUnit()
+          .purchases.filter((one) => one.materialId === 'large-cork')
+          .map((one) => one.id),
+      ).size,
+    ).toBe(2)
     expect(lineOf('large-cork')!.shortage).toBe(0)
   })
 })
@@ -56,7 +84,13 @@ describe('a tick in the shop', () => {
 describe('what is done', () => {
   it('takes its consumables out once, and gives them back when it was not done after all', async () => {
     const [supplies, unit] = [useSupplies(), useUnit()]
-    const session = unit.readings!.plan.sessions.find((one) => one.activity.requirements.some((need) => unit.readings!.plan.materials.get(need.materialId)?.use === 'consumable' && onHand(need.materialId) > 20) && one.placement.status === 'planned')!
+    const session = unit.readings!.plan.sessions.find(
+      (one) =>
+        one.activity.requirements.some(
+          (need) =>
+            unit.readings!.plan.materials.get(need.materialId)?.use === 'consumable' && onHand(need.materialId) > 20,
+        ) && one.placement.status === 'planned',
+    )!
     const took = supplies.takenBy(session)
     const before = Object.fromEntries(Object.keys(took).map((id) => [id, onHand(id)]))
     expect(Object.keys(took).length).toBeGreaterThan(0)
@@ -77,7 +111,9 @@ describe('a count', () => {
     const supplies = useSupplies()
     await supplies.count(useHouse().materialsById.get('button')!, 48)
     await supplies.count(useHouse().materialsById.get('button')!, 48)
-    expect(sent.map((change) => change.ops)).toMatchObject([[{ op: 'stock', id: 'button', change: -12, reason: 'counted' }]])
+    expect(sent.map((change) => change.ops)).toMatchObject([
+      [{ op: 'stock', id: 'button', change: -12, reason: 'counted' }],
+    ])
     expect(stocked({ onHand: 60, packs: [] } as unknown as Material, sent[0].ops[0] as never).material.onHand).toBe(48)
   })
 })
@@ -96,10 +132,22 @@ describe('asking families', () => {
     expect(lineOf('cardboard-sheet')).toMatchObject({ shortage: 2, ask: { asked: null } })
     await supplies.markAsked(['cardboard-sheet'])
     expect(lineOf('cardboard-sheet')!.ask!.asked).toBe(TODAY)
-    await supplies.promise({ id: 'p', unitId: unit.id, materialId: 'cardboard-sheet', quantity: 2, family: 'Neighbour', by: '2026-03-18', state: 'coming' })
+    await supplies.promise({
+      id: 'p',
+      unitId: unit.id,
+      materialId: 'cardboard-sheet',
+      quantity: 2,
+      family: 'Neighbour',
+      by: '2026-03-18',
+      state: 'coming',
+    })
     expect([lineOf('cardboard-sheet')!.shortage, lineOf('cardboard-sheet')!.coming]).toEqual([0, 2])
     await supplies.settlePromise(unit.promises[0], 2)
-    expect([onHand('cardboard-sheet'), lineOf('cardboard-sheet')!.coming, unit.promises[0].state]).toEqual([3, 0, 'came'])
+    expect([onHand('cardboard-sheet'), lineOf('cardboard-sheet')!.coming, unit.promises[0].state]).toEqual([
+      3,
+      0,
+      'came',
+    ])
   })
 })
 
@@ -107,11 +155,23 @@ describe('another unit on the same list', () => {
   it('is read when it is taken along, and says so when it cannot be', async () => {
     const supplies = useSupplies()
     const file = demoHome(TODAY)
-    const of = (kind: 'placement' | 'idea') => (kind === 'placement' ? file.placements : file.ideas).filter((one) => one.unitId === 'wheels-and-ramps').map((value) => ({ kind, version: 1, value }))
-    vi.spyOn(api, 'unit').mockResolvedValueOnce({ rows: [...of('placement'), ...of('idea')] as Row[], spokenFor: [], ticks: [], steps: { undo: null, redo: null } })
+    const of = (kind: 'placement' | 'idea') =>
+      (kind === 'placement' ? file.placements : file.ideas)
+        .filter((one) => one.unitId === 'wheels-and-ramps')
+        .map((value) => ({ kind, version: 1, value }))
+    vi.spyOn(api, 'unit').mockResolvedValueOnce({
+      rows: [...of('placement'), ...of('idea')] as Row[],
+      spokenFor: [],
+      ticks: [],
+      steps: { undo: null, redo: null },
+    })
     const alone = supplies.lines.length
     await supplies.takeAlong('wheels-and-ramps', true)
-    expect([supplies.sources.length, supplies.lines.length > alone, supplies.also]).toEqual([2, true, ['wheels-and-ramps']])
+    expect([supplies.sources.length, supplies.lines.length > alone, supplies.also]).toEqual([
+      2,
+      true,
+      ['wheels-and-ramps'],
+    ])
     await supplies.takeAlong('wheels-and-ramps', false)
     expect(supplies.lines.length).toBe(alone)
     vi.spyOn(api, 'unit').mockRejectedValueOnce(new Error('No connection'))

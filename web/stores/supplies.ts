@@ -1,10 +1,38 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { isOver, lastDayBefore } from '@core/calendar'
-import type { BoughtPack, FamilyPromise, Material, Placement, Purchase, Row, SpokenFor, ThingKind, ThingOf, Unit, UnitSnapshot, Way } from '@core/domain'
+import type {
+  BoughtPack,
+  FamilyPromise,
+  Material,
+  Placement,
+  Purchase,
+  Row,
+  SpokenFor,
+  ThingKind,
+  ThingOf,
+  Unit,
+  UnitSnapshot,
+  Way,
+} from '@core/domain'
 import { quantityWords, WAY_NAMES } from '@core/format'
 import { resolvePlan, type Session } from '@core/plan'
-import { asksOf, familiesOf, inTurn, purchaseId, spreadAsks, stockOp, supplyListOf, takeOut, tickInShop, tookChange, tripsOf, type ListSource, type SupplyLine, type Took } from '@core/supplies'
+import {
+  asksOf,
+  familiesOf,
+  inTurn,
+  purchaseId,
+  spreadAsks,
+  stockOp,
+  supplyListOf,
+  takeOut,
+  tickInShop,
+  tookChange,
+  tripsOf,
+  type ListSource,
+  type SupplyLine,
+  type Took,
+} from '@core/supplies'
 import { activitiesFor } from '@core/theme'
 import { api } from '../api/client'
 import { newId } from '../api/newId'
@@ -15,7 +43,8 @@ import { useUnit } from './unit'
 import { useWriter, type Write } from './writer'
 
 /** Rows of one kind among those of a unit. */
-const valuesOf = <K extends ThingKind>(rows: readonly Row[], kind: K) => rows.filter((row) => row.kind === kind).map((row) => row.value as ThingOf<K>)
+const valuesOf = <K extends ThingKind>(rows: readonly Row[], kind: K) =>
+  rows.filter((row) => row.kind === kind).map((row) => row.value as ThingOf<K>)
 
 /** What is to get for the open unit, and for others along with it; and everything that comes into the pantry or goes out of it. */
 export const useSupplies = defineStore('supplies', () => {
@@ -30,13 +59,23 @@ export const useSupplies = defineStore('supplies', () => {
   const failed = ref('')
   const also = computed(() => [...others.value.keys()].filter((id) => id !== unit.id))
   /** Units that the list could take along: those that are not over. */
-  const choices = computed(() => house.units.filter((one) => one.id !== unit.id && !isOver(house.home!, one, session.today)))
+  const choices = computed(() =>
+    house.units.filter((one) => one.id !== unit.id && !isOver(house.home!, one, session.today)),
+  )
 
   const snapshotOf = (own: Unit, list: readonly Row[], spokenFor: SpokenFor[]): UnitSnapshot => {
     const ideas = valuesOf(list, 'idea').filter((idea) => idea.unitId === own.id)
     return {
-      ...house.house, unit: own, ideas, activities: activitiesFor(own, ideas, house.activities, house.materialsById), placements: valuesOf(list, 'placement'),
-      purchases: valuesOf(list, 'purchase').filter((one) => one.unitId === own.id), promises: valuesOf(list, 'promise'), today: session.today, lastDayBefore: lastDayBefore(house.home!, house.units, own), spokenFor,
+      ...house.house,
+      unit: own,
+      ideas,
+      activities: activitiesFor(own, ideas, house.activities, house.materialsById),
+      placements: valuesOf(list, 'placement'),
+      purchases: valuesOf(list, 'purchase').filter((one) => one.unitId === own.id),
+      promises: valuesOf(list, 'promise'),
+      today: session.today,
+      lastDayBefore: lastDayBefore(house.home!, house.units, own),
+      spokenFor,
     }
   }
   const sources = computed<ListSource[]>(() => {
@@ -50,18 +89,28 @@ export const useSupplies = defineStore('supplies', () => {
     })
     return [{ snapshot: unit.snapshot, plan: unit.readings.plan }, ...more]
   })
-  const lines = computed<SupplyLine[]>(() => (sources.value.length > 1 ? supplyListOf(sources.value) : (unit.readings?.lines ?? [])))
+  const lines = computed<SupplyLine[]>(() =>
+    sources.value.length > 1 ? supplyListOf(sources.value) : (unit.readings?.lines ?? []),
+  )
   /** What families are asked for, for this unit, and how what is still open is spread over them. */
   const asks = computed(() => asksOf(unit.readings?.lines ?? [], unit.promises))
   const stillOpen = computed(() => asks.value.filter((ask) => ask.open > 0))
   const unitsBefore = computed(() => house.units.filter((one) => one.start < (unit.unit?.start ?? '')).length)
   const spread = computed(() => {
     const { notes, left } = spreadAsks(stillOpen.value, inTurn(familiesOf(house.children), unitsBefore.value))
-    return { families: notes.length, notes: notes.map((note, i) => ({ ...note, number: i + 1 })).filter((note) => note.asks.length > 0), left }
+    return {
+      families: notes.length,
+      notes: notes.map((note, i) => ({ ...note, number: i + 1 })).filter((note) => note.asks.length > 0),
+      left,
+    }
   })
   const trips = computed(() => tripsOf(lines.value))
   /** What was bought for the units of the list, and for the house. */
-  const bought = computed(() => rows.list('purchase').filter((one) => one.unitId === null || one.unitId === unit.id || also.value.includes(one.unitId)))
+  const bought = computed(() =>
+    rows
+      .list('purchase')
+      .filter((one) => one.unitId === null || one.unitId === unit.id || also.value.includes(one.unitId)),
+  )
 
   /** Takes another unit along on the list, or leaves it. */
   async function takeAlong(id: string, along: boolean): Promise<void> {
@@ -79,16 +128,36 @@ export const useSupplies = defineStore('supplies', () => {
     others.value = next
   }
 
-  const facts = (reason: Parameters<typeof stockOp>[1]['reason'], change: number, note = '') => ({ entryId: newId(), reason, change, date: session.today, note, by: session.user?.name ?? '', unitId: unit.id })
-  const words = (material: Material, quantity: number) => `${quantityWords(quantity, material.unit, house.home?.measures ?? 'metric')} ${material.name}`
+  const facts = (reason: Parameters<typeof stockOp>[1]['reason'], change: number, note = '') => ({
+    entryId: newId(),
+    reason,
+    change,
+    date: session.today,
+    note,
+    by: session.user?.name ?? '',
+    unitId: unit.id,
+  })
+  const words = (material: Material, quantity: number) =>
+    `${quantityWords(quantity, material.unit, house.home?.measures ?? 'metric')} ${material.name}`
 
-  const boughtOn = (materialId: string, date: string) => rows.list('purchase').filter((one) => one.materialId === materialId && one.date === date).length
+  const boughtOn = (materialId: string, date: string) =>
+    rows.list('purchase').filter((one) => one.materialId === materialId && one.date === date).length
   /** A tick in the shop: packs as they were found, at the price as paid. */
   function tick(line: SupplyLine, shop: string, packs: BoughtPack[]): Promise<void> {
     const { material } = line
     const number = boughtOn(material.id, session.today)
-    const { purchases, stock } = tickInShop(line, { packs, shop, date: session.today, by: session.user?.name ?? '', number, entryId: newId() })
-    return unit.commit(`Got ${words(material, stock.change)}`, [...purchases.map((value) => ({ put: 'purchase' as const, value })), { stock }])
+    const { purchases, stock } = tickInShop(line, {
+      packs,
+      shop,
+      date: session.today,
+      by: session.user?.name ?? '',
+      number,
+      entryId: newId(),
+    })
+    return unit.commit(`Got ${words(material, stock.change)}`, [
+      ...purchases.map((value) => ({ put: 'purchase' as const, value })),
+      { stock },
+    ])
   }
   /** The same once more: two people did not tick one line, they bought two. */
   function boughtToo(i: number): Promise<void> {
@@ -99,32 +168,53 @@ export const useSupplies = defineStore('supplies', () => {
     const writes = again.change.ops.flatMap((op): Write[] => {
       if (op.op === 'stock') return [{ stock: { ...op, entryId: newId() } }]
       if (op.op !== 'put' || op.kind !== 'purchase') return []
-      return [{ put: 'purchase', value: { ...op.value, id: purchaseId(op.value.date, number, op.value.unitId, op.value.materialId) } }]
+      return [
+        {
+          put: 'purchase',
+          value: { ...op.value, id: purchaseId(op.value.date, number, op.value.unitId, op.value.materialId) },
+        },
+      ]
     })
     return writer.commit(again.change.unitId, again.change.label, writes)
   }
   /** Something that came into the house and cost nothing: gathered, lent, made. */
   function got(line: SupplyLine, quantity: number): Promise<void> {
-    return unit.commit(`Got ${words(line.material, quantity)}`, [{ stock: stockOp(line.material.id, facts(line.material.way === 'ask' ? 'brought' : 'counted', quantity, WAY_NAMES[line.material.way])) }])
+    return unit.commit(`Got ${words(line.material, quantity)}`, [
+      {
+        stock: stockOp(
+          line.material.id,
+          facts(line.material.way === 'ask' ? 'brought' : 'counted', quantity, WAY_NAMES[line.material.way]),
+        ),
+      },
+    ])
   }
   /** Takes a tick back: what was bought goes out of the cupboard again. */
   function putBack(purchases: readonly Purchase[]): Promise<void> {
     const [first] = purchases
     if (!first) return Promise.resolve()
     const quantity = purchases.reduce((sum, one) => sum + one.quantity, 0)
-    return unit.commit('Put it back', [...purchases.map((one) => ({ remove: 'purchase' as const, id: one.id })), { stock: stockOp(first.materialId, facts('bought', -quantity, 'Put back')) }])
+    return unit.commit('Put it back', [
+      ...purchases.map((one) => ({ remove: 'purchase' as const, id: one.id })),
+      { stock: stockOp(first.materialId, facts('bought', -quantity, 'Put back')) },
+    ])
   }
   /** What is on hand, as it was counted. */
   function count(material: Material, onHand: number): Promise<void> {
     if (onHand === material.onHand && material.counted) return Promise.resolve()
-    return house.commit(`Count ${material.name}`, [{ stock: { ...stockOp(material.id, facts('counted', onHand - material.onHand)), unitId: null } }])
+    return house.commit(`Count ${material.name}`, [
+      { stock: { ...stockOp(material.id, facts('counted', onHand - material.onHand)), unitId: null } },
+    ])
   }
   /** All of it goes; what is bought next has a date of its own. */
   function throwAway(material: Material): Promise<void> {
-    return house.commit(`Throw away ${words(material, material.onHand)}`, [{ put: 'material', value: { ...material, expires: null } }, { stock: { ...stockOp(material.id, facts('thrown', -material.onHand)), unitId: null } }])
+    return house.commit(`Throw away ${words(material, material.onHand)}`, [
+      { put: 'material', value: { ...material, expires: null } },
+      { stock: { ...stockOp(material.id, facts('thrown', -material.onHand)), unitId: null } },
+    ])
   }
   /** How a material is got, from now on. */
-  const setWay = (material: Material, way: Way): Promise<void> => unit.commit(`${material.name}: ${WAY_NAMES[way].toLowerCase()}`, [{ put: 'material', value: { ...material, way } }])
+  const setWay = (material: Material, way: Way): Promise<void> =>
+    unit.commit(`${material.name}: ${WAY_NAMES[way].toLowerCase()}`, [{ put: 'material', value: { ...material, way } }])
 
   /** What a placement takes out of the pantry when it is done. */
   const takenBy = (one: Session): Took => takeOut(one, house.materialsById)
@@ -132,12 +222,23 @@ export const useSupplies = defineStore('supplies', () => {
   function setStatus(placement: Placement, status: Placement['status'], title: string): Promise<void> {
     const session = unit.readings?.plan.sessions.find((one) => one.placement.id === placement.id)
     const took = status === 'done' && session ? takenBy(session) : {}
-    return unit.commit(`${title}: ${status}`, [{ put: 'placement', value: { ...placement, status, took } }, ...moved(placement.took, took, title)])
+    return unit.commit(`${title}: ${status}`, [
+      { put: 'placement', value: { ...placement, status, took } },
+      ...moved(placement.took, took, title),
+    ])
   }
   /** What really went, where more or less came back. */
-  const setTook = (placement: Placement, took: Took, title: string): Promise<void> => unit.commit(`${title}: what it took`, [{ put: 'placement', value: { ...placement, took } }, ...moved(placement.took, took, title)])
+  const setTook = (placement: Placement, took: Took, title: string): Promise<void> =>
+    unit.commit(`${title}: what it took`, [
+      { put: 'placement', value: { ...placement, took } },
+      ...moved(placement.took, took, title),
+    ])
   const moved = (before: Took, after: Took, title: string): Write[] =>
-    tookChange(before, after).filter((one) => house.materialsById.has(one.materialId)).map(({ materialId, change }) => ({ stock: stockOp(materialId, facts(change < 0 ? 'used' : 'came-back', change, title)) }))
+    tookChange(before, after)
+      .filter((one) => house.materialsById.has(one.materialId))
+      .map(({ materialId, change }) => ({
+        stock: stockOp(materialId, facts(change < 0 ? 'used' : 'came-back', change, title)),
+      }))
 
   /** Writes down that families were asked, today. */
   function markAsked(materialIds: readonly string[]): Promise<void> {
@@ -149,20 +250,53 @@ export const useSupplies = defineStore('supplies', () => {
   function settlePromise(promise: FamilyPromise, came: number): Promise<void> {
     const value: FamilyPromise = came > 0 ? { ...promise, state: 'came', quantity: came } : { ...promise, state: 'off' }
     return unit.commit(came > 0 ? `${promise.family} brought it` : `${promise.family} does not bring it`, [
-      { put: 'promise', value }, ...(came > 0 ? [{ stock: stockOp(promise.materialId, facts('brought', came, promise.family)) }] : []),
+      { put: 'promise', value },
+      ...(came > 0 ? [{ stock: stockOp(promise.materialId, facts('brought', came, promise.family)) }] : []),
     ])
   }
   function promise(value: FamilyPromise): Promise<void> {
     return unit.commit(`${value.family} brings it`, [{ put: 'promise', value }])
   }
   /** Another material for some placements, because the one that was planned is not to be had. */
-  function useInstead(swap: readonly { placementId: string; requirementId: string }[], material: Material): Promise<void> {
+  function useInstead(
+    swap: readonly { placementId: string; requirementId: string }[],
+    material: Material,
+  ): Promise<void> {
     const writes = swap.flatMap(({ placementId, requirementId }): Write[] => {
       const placement = unit.placements.find((one) => one.id === placementId)
-      return placement ? [{ put: 'placement', value: { ...placement, swaps: { ...placement.swaps, [requirementId]: material.id } } }] : []
+      return placement
+        ? [{ put: 'placement', value: { ...placement, swaps: { ...placement.swaps, [requirementId]: material.id } } }]
+        : []
     })
     return unit.commit(`Use ${material.name}`, writes)
   }
 
-  return { others, failed, also, choices, sources, lines, asks, stillOpen, spread, trips, bought, takeAlong, tick, boughtToo, got, putBack, count, throwAway, setWay, setStatus, setTook, takenBy, markAsked, settlePromise, promise, useInstead }
+  return {
+    others,
+    failed,
+    also,
+    choices,
+    sources,
+    lines,
+    asks,
+    stillOpen,
+    spread,
+    trips,
+    bought,
+    takeAlong,
+    tick,
+    boughtToo,
+    got,
+    putBack,
+    count,
+    throwAway,
+    setWay,
+    setStatus,
+    setTook,
+    takenBy,
+    markAsked,
+    settlePromise,
+    promise,
+    useInstead,
+  }
 })

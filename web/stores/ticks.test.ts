@@ -26,7 +26,13 @@ function server(fails: () => ApiError | null = () => null): Change[] {
     const error = fails()
     if (error) throw error
     sent.push(structuredClone(change))
-    const ticks = change.ops.map((op) => ({ placementId: (op as TickOp).placementId, step: (op as TickOp).step, done: (op as TickOp).done, at: new Date(Date.now() - (op as TickOp).agoMs).toISOString(), by: 'Maren' }))
+    const ticks = change.ops.map((op) => ({
+      placementId: (op as TickOp).placementId,
+      step: (op as TickOp).step,
+      done: (op as TickOp).done,
+      at: new Date(Date.now() - (op as TickOp).agoMs).toISOString(),
+      by: 'Maren',
+    }))
     return { changeId: change.id, label: change.label, rows: [], ticks, steps: { undo: null, redo: null } } as Applied
   })
   return sent
@@ -39,7 +45,13 @@ describe('the owner’s tick', () => {
     const sent = server()
     await useWriter().tick('unit', 'Ticked: One', mine())
     expect(useTicks().all).toEqual([{ ...mine(), at: NOON.toISOString() }])
-    expect(sent).toMatchObject([{ unitId: 'unit', label: 'Ticked: One', ops: [{ op: 'tick', placementId: 'p', step: 'step-1', done: true, agoMs: 0 }] }])
+    expect(sent).toMatchObject([
+      {
+        unitId: 'unit',
+        label: 'Ticked: One',
+        ops: [{ op: 'tick', placementId: 'p', step: 'step-1', done: true, agoMs: 0 }],
+      },
+    ])
   })
   it('made without a network is kept over a reload, still shown, and sent with its age when the network is back', async () => {
     let offline = true
@@ -59,18 +71,31 @@ describe('the owner’s tick', () => {
   })
   it('that is refused is taken back to what stood there, and said', async () => {
     useTicks().replace([{ ...mine(false), at: 'before' }])
-    server(() => new ApiError(422, 'Some fields need another look.', [{ field: 'ops.0.step', message: 'This is no step of it any more' }]))
+    server(
+      () =>
+        new ApiError(422, 'Some fields need another look.', [
+          { field: 'ops.0.step', message: 'This is no step of it any more' },
+        ]),
+    )
     await useWriter().tick('unit', 'Ticked: One', mine())
     expect(useTicks().all).toEqual([{ ...mine(false), at: 'before' }])
-    expect(useWriter().problem).toBe('“Ticked: One” was not saved. Some fields need another look. step: This is no step of it any more')
+    expect(useWriter().problem).toBe(
+      '“Ticked: One” was not saved. Some fields need another look. step: This is no step of it any more',
+    )
     await useWriter().tick('unit', 'Ticked: Two', mine(true, 'step-2'))
     expect(useTicks().all.some((one) => one.step === 'step-2')).toBe(false)
   })
   it('that waits is not painted over by what another screen said before it', async () => {
     server(() => NO_NETWORK)
     await useWriter().tick('unit', 'Ticked: One', mine())
-    useWriter().takeTicks([{ ...mine(false), at: 'earlier', by: 'Teo' }, { ...mine(true, 'step-2'), at: 'earlier', by: 'Teo' }])
-    expect(useTicks().all.map((one) => [one.step, one.done, one.by])).toEqual([['step-1', true, 'Maren'], ['step-2', true, 'Teo']])
+    useWriter().takeTicks([
+      { ...mine(false), at: 'earlier', by: 'Teo' },
+      { ...mine(true, 'step-2'), at: 'earlier', by: 'Teo' },
+    ])
+    expect(useTicks().all.map((one) => [one.step, one.done, one.by])).toEqual([
+      ['step-1', true, 'Maren'],
+      ['step-2', true, 'Teo'],
+    ])
   })
 })
 
@@ -94,6 +119,8 @@ describe('what waits on a device', () => {
     keptQueue<number>('one', async () => 'halt').set([1, 2])
     kept.set('broken', '{"not": "a list"}')
     kept.set('cut', '[1,')
-    expect(['one', 'broken', 'cut', 'none'].map((name) => keptQueue<number>(name, async () => 'halt').waiting.value)).toEqual([[1, 2], [], [], []])
+    expect(
+      ['one', 'broken', 'cut', 'none'].map((name) => keptQueue<number>(name, async () => 'halt').waiting.value),
+    ).toEqual([[1, 2], [], [], []])
   })
 })

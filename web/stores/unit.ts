@@ -15,12 +15,19 @@ import { useSession } from './session'
 import { useTicks } from './ticks'
 import { useWriter, type Write } from './writer'
 
-type LiveEvent = { type: 'change'; changeId: string; unitId: string | null; rows: ChangedRow[] } | { type: 'tick'; unitId: string; tick: Tick } | { type: 'shares' }
+type LiveEvent =
+  | { type: 'change'; changeId: string; unitId: string | null; rows: ChangedRow[] }
+  | { type: 'tick'; unitId: string; tick: Tick }
+  | { type: 'shares' }
 
 /** Whether two snapshots are of the same plan: the same things, and placements that say the same in whatever order. */
 function samePlan(a: UnitSnapshot, b: UnitSnapshot): boolean {
   const { placements: left, ...rest } = a
-  if (left.length !== b.placements.length || Object.entries(rest).some(([key, value]) => b[key as keyof UnitSnapshot] !== value)) return false
+  if (
+    left.length !== b.placements.length ||
+    Object.entries(rest).some(([key, value]) => b[key as keyof UnitSnapshot] !== value)
+  )
+    return false
   const byId = new Map(left.map((one) => [one.id, one]))
   return b.placements.every((one) => {
     const other = byId.get(one.id)
@@ -55,14 +62,28 @@ export const useUnit = defineStore('unit', () => {
   const loose = computed<Idea[]>(() => rows.list('idea').filter((one) => one.unitId === null))
   const theme = computed(() => (unit.value ? themeOf(unit.value) : null))
   /** The library as this unit sees it: its own words and things in the slots, and the stretches that were taken. */
-  const activities = computed(() => (unit.value ? activitiesFor(unit.value, ideas.value, house.activities, house.materialsById) : house.activities))
+  const activities = computed(() =>
+    unit.value ? activitiesFor(unit.value, ideas.value, house.activities, house.materialsById) : house.activities,
+  )
   const activitiesById = computed(() => byId(activities.value))
   const ready = computed(() => Boolean(unit.value && house.home && !loading.value))
 
   const snapshot = computed<UnitSnapshot | null>(() =>
     unit.value && house.home
-      ? { ...house.house, activities: activities.value, unit: unit.value, placements: placements.value, ideas: ideas.value, purchases: purchases.value, promises: promises.value, today: session.today, lastDayBefore: lastDayBefore(house.home, house.units, unit.value), spokenFor: spokenFor.value }
-      : null)
+      ? {
+          ...house.house,
+          activities: activities.value,
+          unit: unit.value,
+          placements: placements.value,
+          ideas: ideas.value,
+          purchases: purchases.value,
+          promises: promises.value,
+          today: session.today,
+          lastDayBefore: lastDayBefore(house.home, house.units, unit.value),
+          spokenFor: spokenFor.value,
+        }
+      : null,
+  )
   /** Readings that were computed for a plan that was only looked at: when it comes true, they are there already. */
   let tried: { snapshot: UnitSnapshot; readings: Readings } | null = null
   function tryReadings(placements: Placement[]): Readings | null {
@@ -74,7 +95,8 @@ export const useUnit = defineStore('unit', () => {
   /** Readings, or what keeps them from being computed. */
   const computedReadings = computed(() => {
     try {
-      if (tried && snapshot.value && samePlan(tried.snapshot, snapshot.value)) return { readings: tried.readings, fault: '' }
+      if (tried && snapshot.value && samePlan(tried.snapshot, snapshot.value))
+        return { readings: tried.readings, fault: '' }
       return { readings: snapshot.value && readingsOf(snapshot.value), fault: '' }
     } catch (error) {
       return { readings: null, fault: error instanceof Error ? error.message : String(error) }
@@ -85,7 +107,11 @@ export const useUnit = defineStore('unit', () => {
   const days = computed(() => readings.value?.plan.program.days ?? [])
   const today = computed(() => days.value.find((day) => day.date === session.today && day.held))
   /** Ideas that have no place on the plan yet. */
-  const unplaced = computed(() => ideas.value.filter((idea) => !idea.activityId || !placements.value.some((one) => one.activityId === idea.activityId)))
+  const unplaced = computed(() =>
+    ideas.value.filter(
+      (idea) => !idea.activityId || !placements.value.some((one) => one.activityId === idea.activityId),
+    ),
+  )
 
   async function open(unitId: string): Promise<void> {
     if (id.value === unitId && unit.value) return
@@ -101,7 +127,11 @@ export const useUnit = defineStore('unit', () => {
     try {
       const answer = await api.unit(unitId)
       rows.replace(['idea', 'placement', 'purchase', 'promise'], answer.rows)
-      rows.accept(answer.rows.filter((row) => row.kind === 'unit').map((row) => ({ kind: 'unit', id: row.value.id, version: row.version, value: row.value })))
+      rows.accept(
+        answer.rows
+          .filter((row) => row.kind === 'unit')
+          .map((row) => ({ kind: 'unit', id: row.value.id, version: row.version, value: row.value })),
+      )
       writer.showTicks(answer.ticks)
       spokenFor.value = answer.spokenFor
       writer.setSteps(unitId, answer.steps)
@@ -129,5 +159,33 @@ export const useUnit = defineStore('unit', () => {
   const tick = (placementId: string, step: string, done: boolean, text: string): Promise<void> =>
     writer.tick(id.value!, tickLabel(text, done), { placementId, step, done, by: session.user?.name ?? '' })
 
-  return { id, unit, theme, placements, ideas, loose, purchases, promises, activities, activitiesById, ready, loading, failed, fault, snapshot, readings, tryReadings, days, today, ticks, spokenFor, unplaced, sharesChanged, open, load, commit, tick }
+  return {
+    id,
+    unit,
+    theme,
+    placements,
+    ideas,
+    loose,
+    purchases,
+    promises,
+    activities,
+    activitiesById,
+    ready,
+    loading,
+    failed,
+    fault,
+    snapshot,
+    readings,
+    tryReadings,
+    days,
+    today,
+    ticks,
+    spokenFor,
+    unplaced,
+    sharesChanged,
+    open,
+    load,
+    commit,
+    tick,
+  }
 })

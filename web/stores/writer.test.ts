@@ -60,7 +60,9 @@ describe('a change', () => {
   })
   it('is kept plain, whatever a form hands over', async () => {
     server()
-    await useWriter().commit(null, 'Add a center', [{ put: 'center', value: reactive(aCenter({ spot: { x: 1, y: 2, wide: 3, high: 2 } })) }])
+    await useWriter().commit(null, 'Add a center', [
+      { put: 'center', value: reactive(aCenter({ spot: { x: 1, y: 2, wide: 3, high: 2 } })) },
+    ])
     expect(structuredClone(useRows().get('center', 'art'))).toEqual(aCenter({ spot: { x: 1, y: 2, wide: 3, high: 2 } }))
   })
   it('that is answered as it was sent is no news for what is computed from the list', async () => {
@@ -110,8 +112,22 @@ describe('without a connection', () => {
 })
 
 describe('a change by an amount', () => {
-  const take = (by: number, over = {}) => ({ stock: stockOp('thing', { entryId: `entry-${by}`, change: by, reason: 'bought', date: '2026-03-10', by: 'Maren', ...over }) })
-  const thing = (onHand: number, version: number) => ({ kind: 'material' as const, id: 'thing', version, value: aMaterial({ onHand }) })
+  const take = (by: number, over = {}) => ({
+    stock: stockOp('thing', {
+      entryId: `entry-${by}`,
+      change: by,
+      reason: 'bought',
+      date: '2026-03-10',
+      by: 'Maren',
+      ...over,
+    }),
+  })
+  const thing = (onHand: number, version: number) => ({
+    kind: 'material' as const,
+    id: 'thing',
+    version,
+    value: aMaterial({ onHand }),
+  })
   const onHand = () => useRows().get('material', 'thing')?.onHand
   it('shows at once, and is laid over what the server has, however many still wait', async () => {
     let down = true
@@ -123,7 +139,12 @@ describe('a change by an amount', () => {
       const [op] = change.ops
       // Someone else counted a hundred meanwhile.
       now += op.op === 'stock' ? op.change : 0
-      return { changeId: change.id, label: change.label, rows: [thing(now, 7)], steps: { undo: null, redo: null } } as Applied
+      return {
+        changeId: change.id,
+        label: change.label,
+        rows: [thing(now, 7)],
+        steps: { undo: null, redo: null },
+      } as Applied
     })
     await writer.commit(null, 'Got 5', [take(5)])
     await writer.commit(null, 'Got 2', [take(2)])
@@ -146,9 +167,21 @@ describe('a change by an amount', () => {
     const theirs = aPurchase({ id: 'line', by: 'Teo' })
     const sent: string[] = []
     vi.spyOn(api, 'change').mockImplementation(async (change) => {
-      if (change.label === 'Got it') throw new ApiError(409, 'Someone changed this', [], [{ kind: 'purchase', id: 'line', version: 1, yours: null, theirs }], [{ kind: 'purchase', id: 'line', version: 1, value: theirs }, thing(30, 4)])
+      if (change.label === 'Got it')
+        throw new ApiError(
+          409,
+          'Someone changed this',
+          [],
+          [{ kind: 'purchase', id: 'line', version: 1, yours: null, theirs }],
+          [{ kind: 'purchase', id: 'line', version: 1, value: theirs }, thing(30, 4)],
+        )
       sent.push(change.label)
-      return { changeId: change.id, label: change.label, rows: [thing(33, 5)], steps: { undo: null, redo: null } } as Applied
+      return {
+        changeId: change.id,
+        label: change.label,
+        rows: [thing(33, 5)],
+        steps: { undo: null, redo: null },
+      } as Applied
     })
     void writer.commit(null, 'Got it', tick('Maren'))
     await writer.commit(null, 'Got 3', [take(3)])
@@ -160,19 +193,32 @@ describe('a change by an amount', () => {
   })
   it('that is refused is taken back alone: other ticks that wait are kept', async () => {
     const [rows, writer] = [useRows(), useWriter()]
-    rows.accept([thing(10, 3), { kind: 'material', id: 'gone', version: 1, value: aMaterial({ id: 'gone', onHand: 1 }) }])
+    rows.accept([
+      thing(10, 3),
+      { kind: 'material', id: 'gone', version: 1, value: aMaterial({ id: 'gone', onHand: 1 }) },
+    ])
     let down = true
     vi.spyOn(api, 'change').mockImplementation(async (change) => {
       if (down) throw offline()
-      if (change.ops[0].op === 'stock' && change.ops[0].id === 'gone') throw new ApiError(422, 'Some fields need another look.', [{ field: 'ops.0.id', message: 'This material is not in the pantry any more' }])
-      return { changeId: change.id, label: change.label, rows: [thing(15, 4)], steps: { undo: null, redo: null } } as Applied
+      if (change.ops[0].op === 'stock' && change.ops[0].id === 'gone')
+        throw new ApiError(422, 'Some fields need another look.', [
+          { field: 'ops.0.id', message: 'This material is not in the pantry any more' },
+        ])
+      return {
+        changeId: change.id,
+        label: change.label,
+        rows: [thing(15, 4)],
+        steps: { undo: null, redo: null },
+      } as Applied
     })
     await writer.commit(null, 'Got the gone', [{ stock: { ...take(4).stock, id: 'gone' } }])
     await writer.commit(null, 'Got 5', [take(5)])
     down = false
     await writer.flush()
     expect([onHand(), rows.get('material', 'gone')?.onHand, writer.pending]).toEqual([15, 1, 0])
-    expect(writer.problem).toBe('“Got the gone” was not saved. Some fields need another look. id: This material is not in the pantry any more')
+    expect(writer.problem).toBe(
+      '“Got the gone” was not saved. Some fields need another look. id: This material is not in the pantry any more',
+    )
   })
 })
 
@@ -183,7 +229,12 @@ describe('two people', () => {
     return server(() => {
       if (!first) return
       first = false
-      throw new ApiError(409, 'Someone changed this', [], [{ kind: 'center', id: 'art', version: 7, yours: null, theirs }])
+      throw new ApiError(
+        409,
+        'Someone changed this',
+        [],
+        [{ kind: 'center', id: 'art', version: 7, yours: null, theirs }],
+      )
     })
   }
   it('are asked, and nothing is overwritten meanwhile', async () => {
@@ -198,7 +249,11 @@ describe('two people', () => {
     const writer = useWriter()
     await writer.commit(null, 'Mine', [art({ name: 'Mine' })])
     await writer.settle('theirs')
-    expect([useRows().get('center', 'art')?.name, useRows().version('center', 'art'), writer.pending]).toEqual(['Theirs', 7, 0])
+    expect([useRows().get('center', 'art')?.name, useRows().version('center', 'art'), writer.pending]).toEqual([
+      'Theirs',
+      7,
+      0,
+    ])
   })
   it('can put their own over it, from the version that is there', async () => {
     const sent = conflictOnce()
@@ -213,7 +268,10 @@ describe('two people', () => {
     })
     const [rows, writer] = [useRows(), useWriter()]
     await writer.commit(null, 'Mine', [art({ name: 'Mine' })])
-    writer.hear('another', [{ kind: 'center', id: 'art', version: 9, value: theirs }, { kind: 'center', id: 'easel', version: 2, value: aCenter({ id: 'easel' }) }])
+    writer.hear('another', [
+      { kind: 'center', id: 'art', version: 9, value: theirs },
+      { kind: 'center', id: 'easel', version: 2, value: aCenter({ id: 'easel' }) },
+    ])
     expect(rows.get('center', 'art')?.name).toBe('Mine')
     expect(rows.get('center', 'easel')).toBeDefined()
     writer.hear('late', [{ kind: 'center', id: 'easel', version: 1, value: aCenter({ id: 'easel', name: 'Older' }) }])
@@ -224,9 +282,19 @@ describe('two people', () => {
 it('undoes and redoes by what the server answers, and says which', async () => {
   const [rows, writer] = [useRows(), useWriter()]
   rows.accept([{ kind: 'center', id: 'art', version: 2, value: aCenter({ name: 'After' }) }])
-  vi.spyOn(api, 'undo').mockResolvedValue({ changeId: 'c', label: 'Rename', rows: [{ kind: 'center', id: 'art', version: 3, value: aCenter({ name: 'Before' }) }], ticks: [], steps: { undo: null, redo: 'Rename' } })
+  vi.spyOn(api, 'undo').mockResolvedValue({
+    changeId: 'c',
+    label: 'Rename',
+    rows: [{ kind: 'center', id: 'art', version: 3, value: aCenter({ name: 'Before' }) }],
+    ticks: [],
+    steps: { undo: null, redo: 'Rename' },
+  })
   await writer.undo(null)
-  expect([rows.get('center', 'art')?.name, writer.said, writer.stepsOf(null).redo]).toEqual(['Before', 'Undone: Rename', 'Rename'])
+  expect([rows.get('center', 'art')?.name, writer.said, writer.stepsOf(null).redo]).toEqual([
+    'Before',
+    'Undone: Rename',
+    'Rename',
+  ])
   vi.spyOn(api, 'redo').mockRejectedValue(new ApiError(409, 'There is nothing to redo'))
   await writer.redo(null)
   expect(writer.said).toBe('There is nothing to redo')

@@ -9,7 +9,8 @@ import { useRows } from './rows'
 import { tickBefore, tickOp, useTicks } from './ticks'
 
 /** A write as a view gives it: the version it starts from is looked up here. */
-export type Write = { put: ThingKind; value: ThingOf<ThingKind> } | { remove: ThingKind; id: string } | { stock: StockOp }
+export type Write =
+  { put: ThingKind; value: ThingOf<ThingKind> } | { remove: ThingKind; id: string } | { stock: StockOp }
 
 interface Queued {
   change: Change
@@ -34,7 +35,8 @@ const written = (op: RowWrite, now: ThingOf<ThingKind> | null): ThingOf<ThingKin
 
 /** Whether a tick in the shop was refused only because the same line was ticked on the same day: then it is bought already. */
 const isTickedTwice = (change: Change, error: ApiError): boolean =>
-  change.ops.some((op) => op.op === 'stock' && op.reason === 'bought') && error.conflicts.every((one) => one.kind === 'purchase' && one.theirs !== null)
+  change.ops.some((op) => op.op === 'stock' && op.reason === 'bought') &&
+  error.conflicts.every((one) => one.kind === 'purchase' && one.theirs !== null)
 
 /**
  * Sends changes one after the other and shows them at once. What cannot be sent waits, also over a reload; what the server refuses is
@@ -56,7 +58,8 @@ export const useWriter = defineStore('writer', () => {
   const forget = (i: number) => void (twice.value = twice.value.filter((_, j) => j !== i))
   const own = new Set<string>()
 
-  const isPending = (kind: ThingKind, id: string) => queue.waiting.value.some(({ change }) => rowWrites(change).some((op) => op.kind === kind && idOf(op) === id))
+  const isPending = (kind: ThingKind, id: string) =>
+    queue.waiting.value.some(({ change }) => rowWrites(change).some((op) => op.kind === kind && idOf(op) === id))
   const stepsOf = (unitId: string | null): Steps => steps.value[unitId ?? ''] ?? { undo: null, redo: null }
   const setSteps = (unitId: string | null, to: Steps) => {
     steps.value = { ...steps.value, [unitId ?? '']: to }
@@ -70,9 +73,18 @@ export const useWriter = defineStore('writer', () => {
       const [kind, id] = 'put' in write ? [write.put, write.value.id] : [write.remove, write.id]
       const base = rows.version(kind, id)
       // What a form hands over may watch over itself; what is kept and sent is plain.
-      return ('put' in write ? { op: 'put', kind, base, value: JSON.parse(JSON.stringify(write.value)) } : { op: 'remove', kind, id, base }) as RowWrite
+      return (
+        'put' in write
+          ? { op: 'put', kind, base, value: JSON.parse(JSON.stringify(write.value)) }
+          : { op: 'remove', kind, id, base }
+      ) as RowWrite
     })
-    const before = ops.map((op): ChangedRow => ({ kind: op.kind, id: idOf(op), version: rows.version(op.kind, idOf(op)), value: rows.get(op.kind, idOf(op)) ?? null }))
+    const before = ops.map((op): ChangedRow => ({
+      kind: op.kind,
+      id: idOf(op),
+      version: rows.version(op.kind, idOf(op)),
+      value: rows.get(op.kind, idOf(op)) ?? null,
+    }))
     show(ops)
     const change: Change = { id: newId(), unitId, label: label.slice(0, 120), ops }
     problem.value = ''
@@ -100,7 +112,8 @@ export const useWriter = defineStore('writer', () => {
       const rest = queue.waiting.value.slice(1)
       const versions = new Map(applied.rows.map((row) => [keyOf(row.kind, row.id), row.version]))
       // Later changes of the same rows start from what was just written.
-      for (const { change } of rest) for (const op of change.ops) if (startsFrom(op)) op.base = versions.get(keyOf(op.kind, idOf(op))) ?? op.base
+      for (const { change } of rest)
+        for (const op of change.ops) if (startsFrom(op)) op.base = versions.get(keyOf(op.kind, idOf(op))) ?? op.base
       keep(rest)
       acceptUnder(applied.rows)
       takeTicks(applied.ticks ?? [])
@@ -112,7 +125,9 @@ export const useWriter = defineStore('writer', () => {
     }
   }
   const asSentNow = ({ change, madeAt }: Queued): Change =>
-    (madeAt === undefined ? change : { ...change, ops: change.ops.map((op) => (op.op === 'tick' ? tickOp(op, madeAt) : op)) })
+    madeAt === undefined
+      ? change
+      : { ...change, ops: change.ops.map((op) => (op.op === 'tick' ? tickOp(op, madeAt) : op)) }
   /** Takes ticks as the server has them, unless one of ours on the same step still waits. */
   function takeTicks(now: readonly Tick[]): void {
     const waits = queue.waiting.value.flatMap((one) => one.ticks ?? []).map((one) => one.tick)
@@ -134,7 +149,10 @@ export const useWriter = defineStore('writer', () => {
     if (error.status === 409 && error.conflicts.length) {
       if (isTickedTwice(first.change, error)) {
         const theirs = error.conflicts[0].theirs as Purchase
-        twice.value = [...twice.value, { materialId: theirs.materialId, date: theirs.date, by: theirs.by, change: first.change }]
+        twice.value = [
+          ...twice.value,
+          { materialId: theirs.materialId, date: theirs.date, by: theirs.by, change: first.change },
+        ]
         keep(queue.waiting.value.slice(1))
         acceptUnder(error.now)
         return 'next'
@@ -143,20 +161,34 @@ export const useWriter = defineStore('writer', () => {
       return 'halt'
     }
     takeBack(first)
-    const fields = error.faults.map((fault) => `${fault.field.replace(/^ops\.\d+\.(value\.?)?/, '') || 'this'}: ${fault.message}`)
-    problem.value = [problem.value, `“${first.change.label}” was not saved.`, error.message, ...fields].filter(Boolean).join(' ')
+    const fields = error.faults.map(
+      (fault) => `${fault.field.replace(/^ops\.\d+\.(value\.?)?/, '') || 'this'}: ${fault.message}`,
+    )
+    problem.value = [problem.value, `“${first.change.label}” was not saved.`, error.message, ...fields]
+      .filter(Boolean)
+      .join(' ')
     return 'next'
   }
 
   /** Shows writes as they will be, once they are saved. */
   function show(ops: readonly RowWrite[]): void {
-    for (const op of ops) rows.accept([{ kind: op.kind, id: idOf(op), version: rows.version(op.kind, idOf(op)), value: written(op, rows.get(op.kind, idOf(op)) ?? null) }])
+    for (const op of ops)
+      rows.accept([
+        {
+          kind: op.kind,
+          id: idOf(op),
+          version: rows.version(op.kind, idOf(op)),
+          value: written(op, rows.get(op.kind, idOf(op)) ?? null),
+        },
+      ])
   }
   /** Takes rows as the server has them, and shows what still waits on top. */
   function acceptUnder(now: readonly ChangedRow[]): void {
     const waiting = queue.waiting.value.flatMap(({ change }) => rowWrites(change))
     const over = new Map(now.map((row) => [keyOf(row.kind, row.id), row.value]))
-    for (const op of waiting) if (over.has(keyOf(op.kind, idOf(op)))) over.set(keyOf(op.kind, idOf(op)), written(op, over.get(keyOf(op.kind, idOf(op)))!))
+    for (const op of waiting)
+      if (over.has(keyOf(op.kind, idOf(op))))
+        over.set(keyOf(op.kind, idOf(op)), written(op, over.get(keyOf(op.kind, idOf(op)))!))
     rows.accept(now.map((row) => ({ ...row, value: over.get(keyOf(row.kind, row.id))! })))
   }
   /** Takes back a refused change, and what was built on it; all else that waits stays. */
@@ -165,12 +197,14 @@ export const useWriter = defineStore('writer', () => {
     const stays: Queued[] = []
     const goes: Queued[] = []
     for (const queued of queue.waiting.value) {
-      const built = queued === refused || queued.change.ops.some((op) => startsFrom(op) && gone.has(keyOf(op.kind, idOf(op))))
+      const built =
+        queued === refused || queued.change.ops.some((op) => startsFrom(op) && gone.has(keyOf(op.kind, idOf(op))))
       if (built) for (const key of keysOf(queued.change)) gone.add(key)
       ;(built ? goes : stays).push(queued)
     }
     const before = new Map<string, ChangedRow>()
-    for (const { before: rowsBefore } of goes) for (const row of rowsBefore) if (!before.has(keyOf(row.kind, row.id))) before.set(keyOf(row.kind, row.id), row)
+    for (const { before: rowsBefore } of goes)
+      for (const row of rowsBefore) if (!before.has(keyOf(row.kind, row.id))) before.set(keyOf(row.kind, row.id), row)
     keep(stays)
     acceptUnder([...before.values()])
     for (const { tick, before: was } of refused.ticks ?? []) {
@@ -216,7 +250,11 @@ export const useWriter = defineStore('writer', () => {
   /** Takes what another screen wrote, unless something of ours on that row still waits. */
   function hear(changeId: string, changed: readonly ChangedRow[]): void {
     if (own.has(changeId)) return
-    rows.accept(changed.filter((row) => !isPending(row.kind, row.id) && (row.value === null || row.version > rows.version(row.kind, row.id))))
+    rows.accept(
+      changed.filter(
+        (row) => !isPending(row.kind, row.id) && (row.value === null || row.version > rows.version(row.kind, row.id)),
+      ),
+    )
   }
   /**
    * Shows again what was waiting when the page was left, over rows that were just read.
@@ -228,5 +266,26 @@ export const useWriter = defineStore('writer', () => {
     void flush()
   }
 
-  return { twice, forget, pending, conflict, problem, offline, savedAt, said, commit, tick, takeTicks, showTicks, flush, settle, undo: (unitId: string | null) => turn('undo', unitId), redo: (unitId: string | null) => turn('redo', unitId), stepsOf, setSteps, hear, resume }
+  return {
+    twice,
+    forget,
+    pending,
+    conflict,
+    problem,
+    offline,
+    savedAt,
+    said,
+    commit,
+    tick,
+    takeTicks,
+    showTicks,
+    flush,
+    settle,
+    undo: (unitId: string | null) => turn('undo', unitId),
+    redo: (unitId: string | null) => turn('redo', unitId),
+    stepsOf,
+    setSteps,
+    hear,
+    resume,
+  }
 })

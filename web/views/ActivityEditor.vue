@@ -12,13 +12,26 @@ const route = useRoute()
 const query = (name: string) => (typeof route.query[name] === 'string' ? (route.query[name] as string) : null)
 const unitId = computed(() => query('unit'))
 // Opened by its address, nothing else has opened the unit that it is written for.
-watch(unitId, (id) => {
-  if (id) void unit.open(id)
-}, { immediate: true })
-const waiting = computed(() => !house.loaded || (unitId.value !== null && !unit.failed && (unit.id !== unitId.value || !unit.ready)))
+watch(
+  unitId,
+  (id) => {
+    if (id) void unit.open(id)
+  },
+  { immediate: true },
+)
+const waiting = computed(
+  () => !house.loaded || (unitId.value !== null && !unit.failed && (unit.id !== unitId.value || !unit.ready)),
+)
 </script>
 
 <template>
   <p v-if="waiting" class="centre mute" role="status">Opening the idea</p>
-  <ActivityForm v-else :key="route.fullPath" :activity-id="typeof route.params.activityId === 'string' ? route.params.activityId : null" :copy-of="query('copy')" :idea-id="query('idea')" :unit-id="unitId" />
+  <ActivityForm
+    v-else
+    :key="route.fullPath"
+    :activity-id="typeof route.params.activityId === 'string' ? route.params.activityId : null"
+    :copy-of="query('copy')"
+    :idea-id="query('idea')"
+    :unit-id="unitId"
+  />
 </template>

@@ -30,7 +30,8 @@ const { draft: answers, forget } = useKeptDraft('first-home', newAnswers)
 
 // A home that is set up is not set up again from here.
 onMounted(async () => {
-  if (session.signedIn && (await api.house().catch(() => ({ rows: [] }))).rows.some((row) => row.kind === 'home')) await router.replace('/units')
+  if (session.signedIn && (await api.house().catch(() => ({ rows: [] }))).rows.some((row) => row.kind === 'home'))
+    await router.replace('/units')
 })
 async function guarded(work: () => Promise<void>) {
   busy.value = true
@@ -39,16 +40,21 @@ async function guarded(work: () => Promise<void>) {
   try {
     await work()
   } catch (error) {
-    problem.value = error instanceof ApiError ? [error.message, ...error.faults.map((fault) => `${fault.field}: ${fault.message}`)].join(' ') : String(error)
-    if (error instanceof ApiError) wrong.value = Object.fromEntries(error.faults.map((fault) => [fault.field, fault.message]))
+    problem.value =
+      error instanceof ApiError
+        ? [error.message, ...error.faults.map((fault) => `${fault.field}: ${fault.message}`)].join(' ')
+        : String(error)
+    if (error instanceof ApiError)
+      wrong.value = Object.fromEntries(error.faults.map((fault) => [fault.field, fault.message]))
   } finally {
     busy.value = false
   }
 }
-const makeAccount = () => guarded(async () => {
-  await session.createOwner(owner.value)
-  step.value = 'choose'
-})
+const makeAccount = () =>
+  guarded(async () => {
+    await session.createOwner(owner.value)
+    step.value = 'choose'
+  })
 /** Goes on with the home that was just moved in: what this page knew of it before was that there is none. */
 async function moveIn(file: Parameters<typeof api.applyFile>[0], to: string) {
   await api.applyFile(file)
@@ -56,94 +62,230 @@ async function moveIn(file: Parameters<typeof api.applyFile>[0], to: string) {
   await house.load()
   await router.push(to)
 }
-const takeDemo = () => guarded(async () => {
-  const { demoHome } = await import('@demo/home')
-  await moveIn(demoHome(session.today), '/units/wind-and-kites/lay-out')
-})
+const takeDemo = () =>
+  guarded(async () => {
+    const { demoHome } = await import('@demo/home')
+    await moveIn(demoHome(session.today), '/units/wind-and-kites/lay-out')
+  })
 
 const named = computed(() => answers.value.kids.filter((one) => one.name.trim() || one.born))
 const missing = computed(() => {
   const { days, centers, hours } = answers.value
   if (!named.value.length) return 'Write down one child at least.'
-  if (named.value.some((one) => Object.values(faultsOf(one, session.today)).some(Boolean))) return 'A child’s line is not finished.'
+  if (named.value.some((one) => Object.values(faultsOf(one, session.today)).some(Boolean)))
+    return 'A child’s line is not finished.'
   if (!days.length) return 'Choose a day on which you are open.'
   if (!hours.from || !hours.to || hours.from >= hours.to) return 'The day must end after it begins.'
   return centers.length ? '' : 'Choose a center.'
 })
-const open = computed(() => Object.fromEntries(answers.value.days.map((day) => [day, { ...answers.value.hours }])) as WeeklyHours)
+const open = computed(
+  () => Object.fromEntries(answers.value.days.map((day) => [day, { ...answers.value.hours }])) as WeeklyHours,
+)
 const kids = computed(() => named.value.map((one) => childOf(one, session.today)))
-const windows = computed(() => prepWindowsFrom(kids.value.map((one) => ({ naps: one.naps, attendance: open.value })), open.value))
+const windows = computed(() =>
+  prepWindowsFrom(
+    kids.value.map((one) => ({ naps: one.naps, attendance: open.value })),
+    open.value,
+  ),
+)
 const licensed = computed(() => answers.value.license.children ?? 0)
-const licenseFault = computed(() => (Number.isInteger(licensed.value) && licensed.value >= 1 && licensed.value <= 60 ? '' : 'Write how many children your license allows, 1 to 60.'))
+const licenseFault = computed(() =>
+  Number.isInteger(licensed.value) && licensed.value >= 1 && licensed.value <= 60
+    ? ''
+    : 'Write how many children your license allows, 1 to 60.',
+)
 function goTo(next: Step) {
   step.value = next
   window.scrollTo({ top: 0 })
 }
-const setUp = () => guarded(async () => {
-  const { ACTIVITIES, MATERIALS } = await import('@core/library')
-  const { homeName, centers, cupboard, license, noPrep } = answers.value
-  const file = newHome({
-    name: homeName, timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, provider: session.user!.name, children: kids.value, open: open.value, centers, cupboard,
-    license: { children: licensed.value, rule: license.rule }, prepWindows: windows.value.filter((one) => !noPrep.includes(one.weekday)),
-  }, { materials: MATERIALS, activities: ACTIVITIES }, newId)
-  await moveIn(file, '/units?new=1')
-})
+const setUp = () =>
+  guarded(async () => {
+    const { ACTIVITIES, MATERIALS } = await import('@core/library')
+    const { homeName, centers, cupboard, license, noPrep } = answers.value
+    const file = newHome(
+      {
+        name: homeName,
+        timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+        provider: session.user!.name,
+        children: kids.value,
+        open: open.value,
+        centers,
+        cupboard,
+        license: { children: licensed.value, rule: license.rule },
+        prepWindows: windows.value.filter((one) => !noPrep.includes(one.weekday)),
+      },
+      { materials: MATERIALS, activities: ACTIVITIES },
+      newId,
+    )
+    await moveIn(file, '/units?new=1')
+  })
 </script>
 
 <template>
   <main class="door">
     <form v-if="step === 'account'" class="cubby box stack" novalidate @submit.prevent="makeAccount">
-      <KobbyMark /><h1>Your account</h1><p class="mute">Kobby keeps everything on this machine. This account opens it.</p>
-      <FormField label="Your first name"><v-text-field v-model="owner.name" v-start-here autocomplete="given-name" :error-messages="wrong.name" maxlength="120" /></FormField>
-      <FormField label="A name to sign in with"><v-text-field v-model="owner.signIn" autocomplete="username" :error-messages="wrong.signIn" maxlength="120" /></FormField>
-      <FormField label="A password" hint="At least 10 characters. It cannot be sent to you again: write it down."><v-text-field v-model="owner.password" type="password" autocomplete="new-password" :error-messages="wrong.password" maxlength="200" /></FormField>
+      <KobbyMark />
+      <h1>Your account</h1>
+      <p class="mute">Kobby keeps everything on this machine. This account opens it.</p>
+      <FormField label="Your first name"
+        ><v-text-field
+          v-model="owner.name"
+          v-start-here
+          autocomplete="given-name"
+          :error-messages="wrong.name"
+          maxlength="120"
+      /></FormField>
+      <FormField label="A name to sign in with"
+        ><v-text-field v-model="owner.signIn" autocomplete="username" :error-messages="wrong.signIn" maxlength="120"
+      /></FormField>
+      <FormField label="A password" hint="At least 10 characters. It cannot be sent to you again: write it down."
+        ><v-text-field
+          v-model="owner.password"
+          type="password"
+          autocomplete="new-password"
+          :error-messages="wrong.password"
+          maxlength="200"
+      /></FormField>
       <p v-if="problem" class="notice" role="alert">{{ problem }}</p>
       <div><v-btn class="primary" type="submit" :disabled="busy">Go on</v-btn></div>
     </form>
     <div v-else-if="step === 'choose'" class="cubby box stack">
-      <KobbyMark /><h1>How would you like to begin?</h1>
-      <div class="card choice stack"><h2>Look around first</h2><p>An invented home with eight children and a unit that is running. Everything in it can be tried.</p><div><v-btn class="primary" :disabled="busy" @click="takeDemo">{{ busy ? 'Moving in' : 'Open the demo home' }}</v-btn></div></div>
-      <div class="card choice stack"><h2>Set up my own</h2><p>Three questions: who, which days, which centers. Then what you have in the house, and your first unit.</p><div><v-btn :disabled="busy" @click="goTo('questions')">Start with my children</v-btn></div></div>
+      <KobbyMark />
+      <h1>How would you like to begin?</h1>
+      <div class="card choice stack">
+        <h2>Look around first</h2>
+        <p>An invented home with eight children and a unit that is running. Everything in it can be tried.</p>
+        <div>
+          <v-btn class="primary" :disabled="busy" @click="takeDemo">{{
+            busy ? 'Moving in' : 'Open the demo home'
+          }}</v-btn>
+        </div>
+      </div>
+      <div class="card choice stack">
+        <h2>Set up my own</h2>
+        <p>Three questions: who, which days, which centers. Then what you have in the house, and your first unit.</p>
+        <div><v-btn :disabled="busy" @click="goTo('questions')">Start with my children</v-btn></div>
+      </div>
       <p v-if="problem" class="notice" role="alert">{{ problem }}</p>
     </div>
-    <form v-else-if="step === 'questions'" class="cubby box stack wide" novalidate @submit.prevent="missing || goTo('cupboard')">
-      <KobbyMark /><h1>Three questions</h1>
-      <FormField label="What is the home called?" class="few"><v-text-field v-model="answers.homeName" maxlength="120" /></FormField>
-      <fieldset class="plain rows"><legend><h2>1. Who comes?</h2></legend>
-        <p class="heads k-label" aria-hidden="true"><span>First name</span><span>Born</span><span>Naps</span><span>Allergies</span></p>
+    <form
+      v-else-if="step === 'questions'"
+      class="cubby box stack wide"
+      novalidate
+      @submit.prevent="missing || goTo('cupboard')"
+    >
+      <KobbyMark />
+      <h1>Three questions</h1>
+      <FormField label="What is the home called?" class="few"
+        ><v-text-field v-model="answers.homeName" maxlength="120"
+      /></FormField>
+      <fieldset class="plain rows">
+        <legend><h2>1. Who comes?</h2></legend>
+        <p class="heads k-label" aria-hidden="true">
+          <span>First name</span><span>Born</span><span>Naps</span><span>Allergies</span>
+        </p>
         <ChildLine v-for="(_, i) in answers.kids" :key="i" v-model="answers.kids[i]" :number="i + 1" />
-        <div><v-btn size="small" :disabled="answers.kids.length >= 30" @click="answers.kids.push(newChildDraft())">Another child</v-btn></div>
+        <div>
+          <v-btn size="small" :disabled="answers.kids.length >= 30" @click="answers.kids.push(newChildDraft())"
+            >Another child</v-btn
+          >
+        </div>
       </fieldset>
-      <fieldset class="plain rows"><legend><h2>2. Which days are you open?</h2></legend>
-        <div class="inline"><v-checkbox v-for="day in WEEKDAYS" :key="day" v-model="answers.days" :value="day" :label="longWeekday(day)" /></div>
-        <div class="inline"><input v-model="answers.hours.from" class="time" type="time" aria-label="Open from" /><span>to</span><input v-model="answers.hours.to" class="time" type="time" aria-label="Open to" /></div>
+      <fieldset class="plain rows">
+        <legend><h2>2. Which days are you open?</h2></legend>
+        <div class="inline">
+          <v-checkbox
+            v-for="day in WEEKDAYS"
+            :key="day"
+            v-model="answers.days"
+            :value="day"
+            :label="longWeekday(day)"
+          />
+        </div>
+        <div class="inline">
+          <input v-model="answers.hours.from" class="time" type="time" aria-label="Open from" /><span>to</span
+          ><input v-model="answers.hours.to" class="time" type="time" aria-label="Open to" />
+        </div>
       </fieldset>
-      <fieldset class="plain rows"><legend><h2>3. Which centers do you have?</h2></legend><div class="centers"><v-checkbox v-for="kind in CENTER_KINDS" :key="kind" v-model="answers.centers" :value="kind" :label="CENTER_NAMES[kind]" /></div></fieldset>
-      <div class="inline"><v-btn class="primary" type="submit" :disabled="missing !== ''">Next: what you have</v-btn><v-btn class="plain" @click="goTo('choose')">Back</v-btn><span v-if="missing" class="small mute" role="status">{{ missing }}</span></div>
+      <fieldset class="plain rows">
+        <legend><h2>3. Which centers do you have?</h2></legend>
+        <div class="centers">
+          <v-checkbox
+            v-for="kind in CENTER_KINDS"
+            :key="kind"
+            v-model="answers.centers"
+            :value="kind"
+            :label="CENTER_NAMES[kind]"
+          />
+        </div>
+      </fieldset>
+      <div class="inline">
+        <v-btn class="primary" type="submit" :disabled="missing !== ''">Next: what you have</v-btn
+        ><v-btn class="plain" @click="goTo('choose')">Back</v-btn
+        ><span v-if="missing" class="small mute" role="status">{{ missing }}</span>
+      </div>
     </form>
     <form v-else-if="step === 'cupboard'" class="cubby box stack wide" @submit.prevent="goTo('rules')">
-      <KobbyMark /><h1>What do you have already?</h1>
-      <p class="mute">Tick what is in the house, so that your first shopping list asks only for the rest. The amounts are usual ones; you can count them later in the Pantry.</p>
+      <KobbyMark />
+      <h1>What do you have already?</h1>
+      <p class="mute">
+        Tick what is in the house, so that your first shopping list asks only for the rest. The amounts are usual ones;
+        you can count them later in the Pantry.
+      </p>
       <CupboardTicks v-model="answers.cupboard" />
-      <div class="inline"><v-btn class="primary" type="submit">Next: license and prep time</v-btn><v-btn class="plain" @click="goTo('questions')">Back</v-btn></div>
+      <div class="inline">
+        <v-btn class="primary" type="submit">Next: license and prep time</v-btn
+        ><v-btn class="plain" @click="goTo('questions')">Back</v-btn>
+      </div>
     </form>
     <form v-else class="cubby box stack wide" novalidate @submit.prevent="licenseFault || setUp()">
-      <KobbyMark /><h1>Two more things</h1>
+      <KobbyMark />
+      <h1>Two more things</h1>
       <LicenseAndPrep v-model:license="answers.license" v-model:no-prep="answers.noPrep" :windows="windows" />
       <p v-if="problem" class="notice" role="alert">{{ problem }} Your answers are still here.</p>
-      <div class="inline"><v-btn class="primary" type="submit" :disabled="busy || licenseFault !== ''">{{ busy ? 'Moving in' : 'Move in' }}</v-btn><v-btn class="plain" :disabled="busy" @click="goTo('cupboard')">Back</v-btn><span v-if="licenseFault" class="small brick" role="status">{{ licenseFault }}</span></div>
+      <div class="inline">
+        <v-btn class="primary" type="submit" :disabled="busy || licenseFault !== ''">{{
+          busy ? 'Moving in' : 'Move in'
+        }}</v-btn><v-btn class="plain" :disabled="busy" @click="goTo('cupboard')">Back</v-btn
+        ><span v-if="licenseFault" class="small brick" role="status">{{ licenseFault }}</span>
+      </div>
     </form>
   </main>
 </template>
 
 <style scoped>
-.choice { padding: 14px 16px; gap: 8px; }
-.door .box.wide { width: min(1060px, 100%); }
-.plain { border: 0; padding: 0; margin: 0; min-width: 0; }
-.few { max-width: 360px; }
-legend { margin-bottom: 4px; }
+.choice {
+  padding: 14px 16px;
+  gap: 8px;
+}
+.door .box.wide {
+  width: min(1060px, 100%);
+}
+.plain {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  min-width: 0;
+}
+.few {
+  max-width: 360px;
+}
+legend {
+  margin-bottom: 4px;
+}
 /* The same columns as a child’s line. */
-.heads { display: grid; grid-template-columns: minmax(0, 1fr) 160px minmax(0, 1.2fr) minmax(0, 1.2fr) 216px; gap: 8px; }
-@media (max-width: 900px) { .heads { display: none; } }
-.centers { display: grid; grid-template-columns: repeat(auto-fill, minmax(170px, 1fr)); }
+.heads {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 160px minmax(0, 1.2fr) minmax(0, 1.2fr) 216px;
+  gap: 8px;
+}
+@media (max-width: 900px) {
+  .heads {
+    display: none;
+  }
+}
+.centers {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+}
 </style>

@@ -55,7 +55,9 @@ const { hits, reading } = useLibrarySearch(offered, wanted)
 const found = computed(() => {
   const list = hits.value
     ? hits.value.flatMap((id) => store.activitiesById.get(id) ?? [])
-    : offered.value.filter((one) => one.source !== 'pattern' || gathered.value.has(one.id)).sort((a, b) => a.title.localeCompare(b.title, 'en'))
+    : offered.value
+        .filter((one) => one.source !== 'pattern' || gathered.value.has(one.id))
+        .sort((a, b) => a.title.localeCompare(b.title, 'en'))
   return list.filter((one) => passes(one, filters.value, fit))
 })
 const lacks = computed(() => {
@@ -67,18 +69,25 @@ const lacks = computed(() => {
 })
 
 /** What a pattern made stands under its pattern's id until it is gathered; then it is an idea of the library as any other. */
-const gatheredPatterns = computed(() => new Map(store.ideas.flatMap((idea) => {
-  const activity = idea.activityId ? store.activitiesById.get(idea.activityId) : undefined
-  return activity?.pattern ? [[activity.pattern, idea] as const] : []
-})))
-const isGathered = (activity: Activity) => (tab.value === 'patterns' ? gatheredPatterns.value.has(activity.pattern ?? '') : gathered.value.has(activity.id))
+const gatheredPatterns = computed(
+  () =>
+    new Map(
+      store.ideas.flatMap((idea) => {
+        const activity = idea.activityId ? store.activitiesById.get(idea.activityId) : undefined
+        return activity?.pattern ? [[activity.pattern, idea] as const] : []
+      }),
+    ),
+)
+const isGathered = (activity: Activity) =>
+  tab.value === 'patterns' ? gatheredPatterns.value.has(activity.pattern ?? '') : gathered.value.has(activity.id)
 const madeBy = (id: string) => patterns.results.value.find((one) => one.made?.activity.id === id)?.made
 const opened = computed(() => {
   const id = openId.value
   return id === null ? undefined : (store.activitiesById.get(id) ?? madeBy(id)?.activity)
 })
 function open(activity: Activity) {
-  openId.value = (tab.value === 'patterns' ? gatheredPatterns.value.get(activity.pattern ?? '')?.activityId : null) ?? activity.id
+  openId.value =
+    (tab.value === 'patterns' ? gatheredPatterns.value.get(activity.pattern ?? '')?.activityId : null) ?? activity.id
   pocketOpen.value = true
 }
 function gather(activity: Activity) {
@@ -95,36 +104,117 @@ function leave(activity: Activity) {
   const idea = board.ideaOf(activity.id) ?? gatheredPatterns.value.get(activity.pattern ?? '')
   if (idea) board.leave(idea)
 }
-const edit = (activity: Activity, copy: boolean) => void router.push(copy ? { name: 'activity-new', query: { copy: activity.id, unit: store.id } } : { name: 'activity-edit', params: { activityId: activity.id }, query: { unit: store.id } })
-watch(() => route.query.open, (id) => {
-  if (typeof id === 'string') {
-    openId.value = id
-    pocketOpen.value = true
-  }
-}, { immediate: true })
+const edit = (activity: Activity, copy: boolean) =>
+  void router.push(
+    copy
+      ? { name: 'activity-new', query: { copy: activity.id, unit: store.id } }
+      : { name: 'activity-edit', params: { activityId: activity.id }, query: { unit: store.id } },
+  )
+watch(
+  () => route.query.open,
+  (id) => {
+    if (typeof id === 'string') {
+      openId.value = id
+      pocketOpen.value = true
+    }
+  },
+  { immediate: true },
+)
 const halves = computed(() => store.ideas.filter((idea) => !idea.activityId).length + store.loose.length)
 </script>
 
 <template>
   <UnitFrame v-model:pocket-open="pocketOpen" title="Gather" pocket-title="Basket">
-    <SegmentedTabs v-model="tab" label="Where ideas come from" :tabs="[{ value: 'library', title: 'Library', figure: String(offered.length) }, { value: 'patterns', title: 'Patterns', figure: store.theme?.things.length ? String(patterns.results.value.filter((one) => one.made).length || '') : '' }, { value: 'notebook', title: 'Notebook', figure: halves ? String(halves) : '' }]" />
-    <button type="button" class="why phone-only basket" @click="(openId = null), (pocketOpen = true)">Basket, {{ countWords(store.ideas.length, 'idea') }}</button>
+    <SegmentedTabs
+      v-model="tab"
+      label="Where ideas come from"
+      :tabs="[
+        { value: 'library', title: 'Library', figure: String(offered.length) },
+        {
+          value: 'patterns',
+          title: 'Patterns',
+          figure: store.theme?.things.length
+            ? String(patterns.results.value.filter((one) => one.made).length || '')
+            : '',
+        },
+        { value: 'notebook', title: 'Notebook', figure: halves ? String(halves) : '' },
+      ]"
+    />
+    <button type="button" class="why phone-only basket" @click="((openId = null), (pocketOpen = true))">
+      Basket, {{ countWords(store.ideas.length, 'idea') }}
+    </button>
     <template v-if="tab === 'library'">
-      <IdeaFilterBar ref="filterBar" v-model:text="text" v-model:filters="filters" :count="found.length" :reading="reading" :lacks="lacks" sources />
-      <IdeaList :activities="found" :fit="fit" :times-of="timesOf" :used="used" :open-id="openId" :gathered="isGathered" @open="open" @gather="gather" @leave="leave" />
-      <div v-if="!found.length && !reading" class="stack none"><h2>{{ offered.length ? 'Nothing matches all of that' : 'The library is empty' }}</h2><p class="mute">{{ offered.length ? 'Take a word or a filter away, or keep the idea in your own words.' : 'Fetch the ideas that ship, write one of your own, or let patterns make some.' }}</p><div class="inline"><v-btn v-if="offered.length" @click="filterBar?.clear()">Clear the filters</v-btn><v-btn v-else to="/library">To the library</v-btn></div></div>
+      <IdeaFilterBar
+        ref="filterBar"
+        v-model:text="text"
+        v-model:filters="filters"
+        :count="found.length"
+        :reading="reading"
+        :lacks="lacks"
+        sources
+      />
+      <IdeaList
+        :activities="found"
+        :fit="fit"
+        :times-of="timesOf"
+        :used="used"
+        :open-id="openId"
+        :gathered="isGathered"
+        @open="open"
+        @gather="gather"
+        @leave="leave"
+      />
+      <div v-if="!found.length && !reading" class="stack none">
+        <h2>{{ offered.length ? 'Nothing matches all of that' : 'The library is empty' }}</h2>
+        <p class="mute">
+          {{
+            offered.length
+              ? 'Take a word or a filter away, or keep the idea in your own words.'
+              : 'Fetch the ideas that ship, write one of your own, or let patterns make some.'
+          }}
+        </p>
+        <div class="inline">
+          <v-btn v-if="offered.length" @click="filterBar?.clear()">Clear the filters</v-btn
+          ><v-btn v-else to="/library">To the library</v-btn>
+        </div>
+      </div>
     </template>
     <template v-else-if="tab === 'patterns'">
-      <div v-if="patterns.failed.value" class="notice soft stack" role="alert"><p>The patterns could not be fetched: there is no connection. Nothing was lost.</p><div><v-btn @click="patterns.fetchKit">Try again</v-btn></div></div>
+      <div v-if="patterns.failed.value" class="notice soft stack" role="alert">
+        <p>The patterns could not be fetched: there is no connection. Nothing was lost.</p>
+        <div><v-btn @click="patterns.fetchKit">Try again</v-btn></div>
+      </div>
       <p v-else-if="!patterns.ready.value" class="mute" role="status">Fetching the patterns</p>
-      <PatternList v-else :lacks="lacks" :results="patterns.results.value" :fit="fit" :times-of="timesOf" :open-id="openId" :gathered="isGathered" @open="open" @gather="gatherMade" @leave="leave" />
+      <PatternList
+        v-else
+        :lacks="lacks"
+        :results="patterns.results.value"
+        :fit="fit"
+        :times-of="timesOf"
+        :open-id="openId"
+        :gathered="isGathered"
+        @open="open"
+        @gather="gatherMade"
+        @leave="leave"
+      />
     </template>
     <NotebookList v-else />
 
     <template #pocket>
       <template v-if="opened && context">
-        <button type="button" class="why" @click="openId = null">← Basket, {{ countWords(store.ideas.length, 'idea') }}</button>
-        <IdeaPocket :key="opened.id" :fit="fit(opened)" :context="context" :used="used[opened.id]" :gathered="isGathered(opened) || gathered.has(opened.id)" @gather="gather(opened)" @leave="leave(opened)" @write="edit(opened, $event)" />
+        <button type="button" class="why" @click="openId = null">
+          ← Basket, {{ countWords(store.ideas.length, 'idea') }}
+        </button>
+        <IdeaPocket
+          :key="opened.id"
+          :fit="fit(opened)"
+          :context="context"
+          :used="used[opened.id]"
+          :gathered="isGathered(opened) || gathered.has(opened.id)"
+          @gather="gather(opened)"
+          @leave="leave(opened)"
+          @write="edit(opened, $event)"
+        />
       </template>
       <BasketPocket v-else @open="openId = $event" @notebook="tab = 'notebook'" />
     </template>
@@ -132,6 +222,10 @@ const halves = computed(() => store.ideas.filter((idea) => !idea.activityId).len
 </template>
 
 <style scoped>
-.none { padding: 16px 0; }
-.basket { margin-bottom: 6px; }
+.none {
+  padding: 16px 0;
+}
+.basket {
+  margin-bottom: 6px;
+}
 </style>

@@ -32,12 +32,18 @@ const open = computed(() => supplies.lines.find((line) => line.material.id === o
 const missing = computed(() => supplies.lines.filter(isToGet))
 const asks = computed(() => missing.value.filter((line) => line.material.way === 'ask' && !line.fellBack).length)
 const tabs = computed(() => [
-  { value: 'list' as const, title: 'List', figure: String(missing.value.length) }, { value: 'trips' as const, title: 'Trips', figure: String(supplies.trips.length) },
-  { value: 'families' as const, title: 'Families', figure: String(asks.value) }, { value: 'money' as const, title: 'Money' }, { value: 'time' as const, title: 'Preparation' },
+  { value: 'list' as const, title: 'List', figure: String(missing.value.length) },
+  { value: 'trips' as const, title: 'Trips', figure: String(supplies.trips.length) },
+  { value: 'families' as const, title: 'Families', figure: String(asks.value) },
+  { value: 'money' as const, title: 'Money' },
+  { value: 'time' as const, title: 'Preparation' },
 ])
-watch(() => supplies.lines, () => {
-  if (openId.value && !open.value) openId.value = null
-})
+watch(
+  () => supplies.lines,
+  () => {
+    if (openId.value && !open.value) openId.value = null
+  },
+)
 function select(line: SupplyLine) {
   openId.value = line.material.id
   pocketOpen.value = true
@@ -55,12 +61,34 @@ function select(line: SupplyLine) {
     <template #pocket>
       <AskLinks v-if="view === 'families'" />
       <LinePocket v-else-if="open" :key="open.material.id" :line="open" />
-      <div v-else-if="view === 'money'" class="stack"><h2>The budget</h2><p class="mute">It stands in <router-link :to="{ name: 'spark', params: { unitId: store.id! } }">Spark</router-link>, with the unit's days and words.</p><p class="small mute">What is spent comes from the ticks in the shop. What is still to buy is the list, in whole packs, at the prices that were seen last.</p></div>
-      <div v-else class="stack"><h2>Why</h2><p class="mute">Choose a line to see where each of its numbers comes from, how it is got, and when.</p><p v-if="view === 'list'" class="small mute">{{ countWords(missing.length, 'thing') }} to get, {{ countWords(supplies.lines.length - missing.length, 'thing') }} in the house.</p><router-link v-if="store.id" :to="{ name: 'shop', params: { unitId: store.id } }">Open the list for the shop</router-link></div>
+      <div v-else-if="view === 'money'" class="stack">
+        <h2>The budget</h2>
+        <p class="mute">
+          It stands in <router-link :to="{ name: 'spark', params: { unitId: store.id! } }">Spark</router-link>, with the
+          unit's days and words.
+        </p>
+        <p class="small mute">
+          What is spent comes from the ticks in the shop. What is still to buy is the list, in whole packs, at the
+          prices that were seen last.
+        </p>
+      </div>
+      <div v-else class="stack">
+        <h2>Why</h2>
+        <p class="mute">Choose a line to see where each of its numbers comes from, how it is got, and when.</p>
+        <p v-if="view === 'list'" class="small mute">
+          {{ countWords(missing.length, 'thing') }} to get,
+          {{ countWords(supplies.lines.length - missing.length, 'thing') }} in the house.
+        </p>
+        <router-link v-if="store.id" :to="{ name: 'shop', params: { unitId: store.id } }"
+          >Open the list for the shop</router-link
+        >
+      </div>
     </template>
   </UnitFrame>
 </template>
 
 <style scoped>
-.prep-page { max-width: 640px; }
+.prep-page {
+  max-width: 640px;
+}
 </style>

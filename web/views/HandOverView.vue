@@ -20,24 +20,42 @@ const board = useBoard()
 const pocketOpen = ref(false)
 const label = ref('')
 const endsOn = ref('')
-const { shares, made, problem, busy, create, revoke, state } = useShares('day', (unitId, what) => api.share(unitId, { day: board.day, ...what }), '/day')
+const { shares, made, problem, busy, create, revoke, state } = useShares(
+  'day',
+  (unitId, what) => api.share(unitId, { day: board.day, ...what }),
+  '/day',
+)
 const { copy, copied } = useClipboard({ legacy: true })
 const copiedWhat = ref('')
 
 const day = computed(() => store.days.find((one) => one.number === board.day))
-const sheet = computed(() => (store.snapshot && store.readings && day.value?.held ? daySheet(store.snapshot, store.readings.plan, day.value.number) : null))
+const sheet = computed(() =>
+  store.snapshot && store.readings && day.value?.held
+    ? daySheet(store.snapshot, store.readings.plan, day.value.number)
+    : null,
+)
 const ofDay = computed(() => shares.value.filter((one) => one.day === board.day))
 /** Special days ahead to which families are invited. */
-const invitations = computed(() => (store.unit?.events ?? []).filter((event) => event.inviteOn !== null && (store.days.find((one) => one.number === event.day)?.date ?? '') >= (store.snapshot?.today ?? '')))
+const invitations = computed(() =>
+  (store.unit?.events ?? []).filter(
+    (event) =>
+      event.inviteOn !== null &&
+      (store.days.find((one) => one.number === event.day)?.date ?? '') >= (store.snapshot?.today ?? ''),
+  ),
+)
 const helpers = computed(() => house.adults.filter((one) => one.role !== 'provider').map((one) => one.name))
 
-watch(() => [board.day, day.value?.date], () => {
-  made.value = null
-  problem.value = ''
-  const today = store.snapshot?.today ?? ''
-  endsOn.value = day.value && day.value.date > today ? day.value.date : today
-  if (!label.value) label.value = helpers.value[0] ?? 'A helper'
-}, { immediate: true })
+watch(
+  () => [board.day, day.value?.date],
+  () => {
+    made.value = null
+    problem.value = ''
+    const today = store.snapshot?.today ?? ''
+    endsOn.value = day.value && day.value.date > today ? day.value.date : today
+    if (!label.value) label.value = helpers.value[0] ?? 'A helper'
+  },
+  { immediate: true },
+)
 
 function copyText(what: string, text: string) {
   copiedWhat.value = what
@@ -57,29 +75,76 @@ const print = () => window.print()
 <template>
   <UnitFrame v-model:pocket-open="pocketOpen" title="Hand over" pocket-title="Links">
     <template v-if="sheet">
-      <div class="row top"><div><h2>{{ sheetTitle(sheet) }}</h2><p class="mute">{{ sheet.unit }}<template v-if="sheet.event">. Today: {{ sheet.event }}</template></p></div>
-        <div class="inline no-print"><v-btn class="phone-links" @click="pocketOpen = true">Links</v-btn><v-btn @click="print"><v-icon :icon="mdiPrinterOutline" size="20" start />Print</v-btn><v-btn @click="copyText('sheet', daySheetMarkdown(sheet))"><v-icon :icon="mdiContentCopy" size="18" start />{{ copied && copiedWhat === 'sheet' ? 'Copied' : 'Copy as Markdown' }}</v-btn><v-btn aria-label="Download as Markdown" @click="download"><v-icon :icon="mdiDownloadOutline" size="20" /></v-btn></div>
+      <div class="row top">
+        <div>
+          <h2>{{ sheetTitle(sheet) }}</h2>
+          <p class="mute">
+            {{ sheet.unit }}<template v-if="sheet.event">. Today: {{ sheet.event }}</template>
+          </p>
+        </div>
+        <div class="inline no-print">
+          <v-btn class="phone-links" @click="pocketOpen = true">Links</v-btn
+          ><v-btn @click="print"><v-icon :icon="mdiPrinterOutline" size="20" start />Print</v-btn
+          ><v-btn @click="copyText('sheet', daySheetMarkdown(sheet))"
+            ><v-icon :icon="mdiContentCopy" size="18" start />{{
+              copied && copiedWhat === 'sheet' ? 'Copied' : 'Copy as Markdown'
+            }}</v-btn
+          ><v-btn aria-label="Download as Markdown" @click="download"
+            ><v-icon :icon="mdiDownloadOutline" size="20"
+          /></v-btn>
+        </div>
       </div>
       <DaySheetView :sheet="sheet" :ticks="store.ticks" />
     </template>
     <p v-else-if="day" class="mute">{{ longDate(day.date) }} is dropped: {{ day.reason }}. Choose another day above.</p>
 
     <template #pocket>
-      <div><h2>Hand day {{ board.day }} to someone</h2><p class="mute small">A link opens on a phone without an account. It shows this day only: first names, stage, allergies and cautions.</p></div>
+      <div>
+        <h2>Hand day {{ board.day }} to someone</h2>
+        <p class="mute small">
+          A link opens on a phone without an account. It shows this day only: first names, stage, allergies and
+          cautions.
+        </p>
+      </div>
       <form class="stack" @submit.prevent="create({ label, endsOn })">
-        <label class="rows"><span class="k-label">For whom</span><v-combobox v-model="label" :items="helpers" aria-label="For whom" maxlength="120" /></label>
-        <label class="rows"><span class="k-label">Until the end of</span><v-text-field v-model="endsOn" type="date" aria-label="Until the end of" /></label>
-        <div><v-btn class="primary" type="submit" :disabled="busy || !label || !sheet">Make a link</v-btn><p v-if="!label || !sheet" class="small mute">{{ sheet ? 'Write for whom it is.' : 'This day is dropped.' }}</p></div>
+        <label class="rows"
+          ><span class="k-label">For whom</span
+          ><v-combobox v-model="label" :items="helpers" aria-label="For whom" maxlength="120"
+        /></label>
+        <label class="rows"
+          ><span class="k-label">Until the end of</span
+          ><v-text-field v-model="endsOn" type="date" aria-label="Until the end of"
+        /></label>
+        <div>
+          <v-btn class="primary" type="submit" :disabled="busy || !label || !sheet">Make a link</v-btn>
+          <p v-if="!label || !sheet" class="small mute">
+            {{ sheet ? 'Write for whom it is.' : 'This day is dropped.' }}
+          </p>
+        </div>
       </form>
       <p v-if="problem" class="notice soft" role="alert">{{ problem }}</p>
       <MadeLink v-if="made" :address="made.address" :label="made.label" />
-      <section v-for="event in invitations" :key="event.day" class="rows"><h3>{{ event.name }}, day {{ event.day }}</h3><router-link :to="{ name: 'invitation', params: { unitId: store.id!, day: event.day } }">Invitations to print<template v-if="event.inviteOn">, for day {{ event.inviteOn }}</template></router-link></section>
+      <section v-for="event in invitations" :key="event.day" class="rows">
+        <h3>{{ event.name }}, day {{ event.day }}</h3>
+        <router-link :to="{ name: 'invitation', params: { unitId: store.id!, day: event.day } }"
+          >Invitations to print<template v-if="event.inviteOn">, for day {{ event.inviteOn }}</template></router-link
+        >
+      </section>
       <ShareList title="Links to this day" :shares="ofDay" :state="state" @revoke="revoke" />
     </template>
   </UnitFrame>
 </template>
 
 <style scoped>
-.top { margin-bottom: 14px; align-items: start; flex-wrap: wrap; max-width: 760px; }
-@media (min-width: 721px) { .phone-links { display: none; } }
+.top {
+  margin-bottom: 14px;
+  align-items: start;
+  flex-wrap: wrap;
+  max-width: 760px;
+}
+@media (min-width: 721px) {
+  .phone-links {
+    display: none;
+  }
+}
 </style>

@@ -45,8 +45,11 @@ const view = computed<View>({
 const clashes = computed(() => (store.readings ? materialClashes(store.readings.plan) : []))
 const ahead = useLookAhead()
 const tabs = computed(() => [
-  { value: 'days' as const, title: 'Days' }, { value: 'room' as const, title: 'Room', figure: clashes.value.length ? String(clashes.value.length) : '' },
-  { value: 'rounded' as const, title: 'Well-rounded' }, { value: 'adults' as const, title: 'Adults' }, { value: 'ahead' as const, title: 'Look ahead', figure: ahead.value ? String(countAhead(ahead.value) || '') : '' },
+  { value: 'days' as const, title: 'Days' },
+  { value: 'room' as const, title: 'Room', figure: clashes.value.length ? String(clashes.value.length) : '' },
+  { value: 'rounded' as const, title: 'Well-rounded' },
+  { value: 'adults' as const, title: 'Adults' },
+  { value: 'ahead' as const, title: 'Look ahead', figure: ahead.value ? String(countAhead(ahead.value) || '') : '' },
 ])
 watch(view, (now) => {
   if (now === 'days' && board.selected?.kind === 'center') board.selected = null
@@ -58,8 +61,13 @@ const clash = computed(() => {
 })
 /** The placement in the pocket. It follows the one that is chosen once the board is drawn: after a drop the readings come first. */
 const pocketId = ref<string | null>(board.placement?.id ?? null)
-watch(() => board.placement?.id ?? null, (id) => setTimeout(() => (pocketId.value = id)))
-const inPocket = computed(() => (board.selected?.kind === 'placement' ? store.placements.find((one) => one.id === pocketId.value) : undefined))
+watch(
+  () => board.placement?.id ?? null,
+  (id) => setTimeout(() => (pocketId.value = id)),
+)
+const inPocket = computed(() =>
+  board.selected?.kind === 'placement' ? store.placements.find((one) => one.id === pocketId.value) : undefined,
+)
 const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placement.activityId) : 'Pocket'))
 </script>
 
@@ -78,7 +86,11 @@ const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placem
       <PlacementPocket v-if="inPocket" :key="inPocket.id" :placement="inPocket" />
       <SlotPocket v-else-if="board.selected?.kind === 'slot'" :where="board.selected.where" />
       <ReadingPocket v-else-if="board.selected?.kind === 'reading'" :name="board.selected.name" />
-      <CenterPocket v-else-if="board.selected?.kind === 'center'" :key="board.selected.id" :center-id="board.selected.id" />
+      <CenterPocket
+        v-else-if="board.selected?.kind === 'center'"
+        :key="board.selected.id"
+        :center-id="board.selected.id"
+      />
       <MaterialClashNote v-else-if="clash" :clash="clash" />
       <ReadingPocket v-else-if="view === 'rounded'" name="rounded" />
       <LicensePocket v-else-if="view === 'adults'" />
@@ -91,7 +103,20 @@ const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placem
 </template>
 
 <style scoped>
-.views { margin-bottom: 10px; overflow-x: auto; }
-.views :deep(.tab) { min-height: 34px; padding-block: 4px; white-space: nowrap; }
-@media (max-width: 720px) { .views :deep(.tab) { min-height: 44px; flex: 0 0 auto; padding-inline: 9px; } }
+.views {
+  margin-bottom: 10px;
+  overflow-x: auto;
+}
+.views :deep(.tab) {
+  min-height: 34px;
+  padding-block: 4px;
+  white-space: nowrap;
+}
+@media (max-width: 720px) {
+  .views :deep(.tab) {
+    min-height: 44px;
+    flex: 0 0 auto;
+    padding-inline: 9px;
+  }
+}
 </style>

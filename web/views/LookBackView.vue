@@ -8,9 +8,15 @@ import { useUnit } from '../stores/unit'
 /** What was done and what was not, day by day. */
 const store = useUnit()
 const ticksOf = (id: string) => store.ticks.filter((tick) => tick.placementId === id && tick.done).length
-const days = computed(() => store.days.filter((day) => day.held && day.date <= store.snapshot!.today).map((day) => ({
-  ...day, placements: store.placements.filter((one) => one.where.kind === 'moment' && one.where.day === day.number),
-})).reverse())
+const days = computed(() =>
+  store.days
+    .filter((day) => day.held && day.date <= store.snapshot!.today)
+    .map((day) => ({
+      ...day,
+      placements: store.placements.filter((one) => one.where.kind === 'moment' && one.where.day === day.number),
+    }))
+    .reverse(),
+)
 /** What stands out, from the day on which it was put out. */
 const out = computed(() => {
   const begun = new Set(days.value.map((day) => day.number))
@@ -22,7 +28,10 @@ const done = computed(() => store.placements.filter((one) => one.status === 'don
 <template>
   <UnitFrame title="Look back">
     <h2>{{ done ? `${countWords(done, 'thing')} done so far` : 'Nothing is marked as done yet' }}</h2>
-    <p class="mute lead">Mark what was done and what was skipped: what was done takes what it used out of the pantry; the supply list leaves both out of what is still to come. How it went stands by the idea when you look for one again.</p>
+    <p class="mute lead">
+      Mark what was done and what was skipped: what was done takes what it used out of the pantry; the supply list
+      leaves both out of what is still to come. How it went stands by the idea when you look for one again.
+    </p>
     <section v-for="day in days" :key="day.number" class="cubby day" :aria-label="`Day ${day.number}`">
       <h3>Day {{ day.number }}, {{ longDate(day.date) }}</h3>
       <p v-if="!day.placements.length" class="mute">Nothing was laid out.</p>
@@ -37,6 +46,14 @@ const done = computed(() => store.placements.filter((one) => one.status === 'don
 </template>
 
 <style scoped>
-.lead { margin-bottom: 12px; }
-.day { padding: 8px 10px 10px; display: grid; gap: 6px; margin-bottom: 10px; max-width: 760px; }
+.lead {
+  margin-bottom: 12px;
+}
+.day {
+  padding: 8px 10px 10px;
+  display: grid;
+  gap: 6px;
+  margin-bottom: 10px;
+  max-width: 760px;
+}
 </style>

@@ -11,15 +11,25 @@ import { useUnit } from '../stores/unit'
 const store = useUnit()
 const board = useBoard()
 const day = computed(() => store.days.find((one) => one.number === board.day))
-const sheet = computed(() => (store.snapshot && store.readings && day.value?.held ? daySheet(store.snapshot, store.readings.plan, day.value.number) : null))
+const sheet = computed(() =>
+  store.snapshot && store.readings && day.value?.held
+    ? daySheet(store.snapshot, store.readings.plan, day.value.number)
+    : null,
+)
 const isToday = computed(() => day.value?.date === store.snapshot?.today)
 </script>
 
 <template>
   <UnitFrame title="Run">
     <template v-if="sheet">
-      <div class="row top"><h2>{{ isToday ? 'Today, ' : '' }}{{ sheetTitle(sheet) }}</h2><v-btn v-if="!isToday && store.today" size="small" @click="board.day = store.today.number">Go to today</v-btn></div>
-      <p v-if="!sheet.items.some((item) => !item.standing)" class="mute">Nothing is laid out for this day yet. <router-link :to="{ name: 'lay-out', params: { unitId: store.id! } }">Lay it out</router-link></p>
+      <div class="row top">
+        <h2>{{ isToday ? 'Today, ' : '' }}{{ sheetTitle(sheet) }}</h2>
+        <v-btn v-if="!isToday && store.today" size="small" @click="board.day = store.today.number">Go to today</v-btn>
+      </div>
+      <p v-if="!sheet.items.some((item) => !item.standing)" class="mute">
+        Nothing is laid out for this day yet.
+        <router-link :to="{ name: 'lay-out', params: { unitId: store.id! } }">Lay it out</router-link>
+      </p>
       <DaySheetView :sheet="sheet" :ticks="store.ticks" can-tick @tick="store.tick" />
     </template>
     <p v-else-if="day" class="mute">{{ longDate(day.date) }} is dropped: {{ day.reason }}.</p>
@@ -27,5 +37,8 @@ const isToday = computed(() => day.value?.date === store.snapshot?.today)
 </template>
 
 <style scoped>
-.top { margin-bottom: 12px; max-width: 760px; }
+.top {
+  margin-bottom: 12px;
+  max-width: 760px;
+}
 </style>

@@ -14,7 +14,10 @@ const problem = ref('')
 const ended = ref(false)
 const busy = ref(false)
 /** What was promised on this phone: nobody else's is shown. */
-const mine = useLocalStorage<{ id: string; materialId: string; words: string }[]>(`kobby-promised-${token.slice(0, 12)}`, [])
+const mine = useLocalStorage<{ id: string; materialId: string; words: string }[]>(
+  `kobby-promised-${token.slice(0, 12)}`,
+  [],
+)
 const family = useLocalStorage('kobby-family', '')
 const open = ref<string | null>(null)
 const quantity = ref<number | null>(null)
@@ -44,11 +47,20 @@ function begin(thing: AskedThing) {
   fault.value = ''
 }
 async function promise(thing: AskedThing) {
-  fault.value = !family.value.trim() ? 'Write your name, so that the home knows who brings it' : quantity.value === null || !(quantity.value > 0) ? 'Say how many you bring' : ''
+  fault.value = !family.value.trim()
+    ? 'Write your name, so that the home knows who brings it'
+    : quantity.value === null || !(quantity.value > 0)
+      ? 'Say how many you bring'
+      : ''
   if (fault.value) return
   const id = newId()
   const words = `${quantityWords(quantity.value!, thing.unit, page.value!.measures)} ${thing.name} by ${longDate(thing.bringBy)}`
-  if (!(await run(() => api.promise(token, { id, materialId: thing.materialId, quantity: quantity.value!, family: family.value.trim() })))) return
+  if (
+    !(await run(() =>
+      api.promise(token, { id, materialId: thing.materialId, quantity: quantity.value!, family: family.value.trim() }),
+    ))
+  )
+    return
   mine.value = [...mine.value, { id, materialId: thing.materialId, words }]
   open.value = null
 }
@@ -56,36 +68,83 @@ async function takeBack(id: string) {
   const known = mine.value
   mine.value = mine.value.filter((one) => one.id !== id)
   // One that the home has settled meanwhile is gone here too.
-  if (!(await run(() => api.withdrawPromise(token, id))) && problem.value.startsWith('No connection')) mine.value = known
+  if (!(await run(() => api.withdrawPromise(token, id))) && problem.value.startsWith('No connection'))
+    mine.value = known
 }
 </script>
 
 <template>
   <main class="asked">
     <template v-if="page">
-      <header class="rows"><span class="mute">{{ page.home }}</span><h1>What we could use</h1><p>For {{ page.unit }}. Only what you have anyway: nothing has to be bought.</p></header>
+      <header class="rows">
+        <span class="mute">{{ page.home }}</span>
+        <h1>What we could use</h1>
+        <p>For {{ page.unit }}. Only what you have anyway: nothing has to be bought.</p>
+      </header>
       <p v-if="problem" class="notice soft" role="alert">{{ problem }}</p>
-      <section v-if="mine.length" class="notice soft rows" aria-label="You bring"><b>You bring</b><div v-for="one in mine" :key="one.id" class="row"><span>{{ one.words }}</span><button type="button" class="why" :disabled="busy" :aria-label="`Take back: ${one.words}`" @click="takeBack(one.id)">take back</button></div></section>
+      <section v-if="mine.length" class="notice soft rows" aria-label="You bring">
+        <b>You bring</b>
+        <div v-for="one in mine" :key="one.id" class="row">
+          <span>{{ one.words }}</span><button
+            type="button"
+            class="why"
+            :disabled="busy"
+            :aria-label="`Take back: ${one.words}`"
+            @click="takeBack(one.id)"
+          >
+            take back
+          </button>
+        </div>
+      </section>
       <p v-if="!page.things.length" class="mute">Nothing is wanted right now. Thank you.</p>
       <section v-for="thing in page.things" :key="thing.materialId" class="cubby thing" :aria-label="thing.name">
-        <div class="row"><h2>{{ thing.name }}</h2><span>{{ thing.wanted }}</span></div>
-        <p class="mute">By {{ longDate(thing.bringBy) }}. {{ thing.open > 0 ? `${thing.openWords} still open.` : 'All of it is promised.' }}</p>
+        <div class="row">
+          <h2>{{ thing.name }}</h2>
+          <span>{{ thing.wanted }}</span>
+        </div>
+        <p class="mute">
+          By {{ longDate(thing.bringBy) }}.
+          {{ thing.open > 0 ? `${thing.openWords} still open.` : 'All of it is promised.' }}
+        </p>
         <form v-if="open === thing.materialId" class="stack" @submit.prevent="promise(thing)">
-          <label class="rows"><span class="k-label">Your name</span><v-text-field v-model="family" aria-label="Your name" autocomplete="name" maxlength="120" /></label>
-          <label class="rows"><span class="k-label">How many</span><AmountField v-model="quantity" :of="thing" label="How many" :measures="page.measures" /></label>
+          <label class="rows"
+            ><span class="k-label">Your name</span
+            ><v-text-field v-model="family" aria-label="Your name" autocomplete="name" maxlength="120"
+          /></label>
+          <label class="rows"
+            ><span class="k-label">How many</span
+            ><AmountField v-model="quantity" :of="thing" label="How many" :measures="page.measures"
+          /></label>
           <p v-if="fault" class="brick" role="alert">{{ fault }}</p>
-          <div class="inline"><v-btn class="primary" type="submit" :disabled="busy">I bring it</v-btn><v-btn @click="open = null">Leave it</v-btn></div>
+          <div class="inline">
+            <v-btn class="primary" type="submit" :disabled="busy">I bring it</v-btn
+            ><v-btn @click="open = null">Leave it</v-btn>
+          </div>
         </form>
         <div v-else-if="thing.open > 0"><v-btn class="primary" @click="begin(thing)">I can bring some</v-btn></div>
       </section>
       <p class="small mute">Open until {{ longDate(page.endsOn) }}. What you write here only the home sees.</p>
     </template>
-    <div v-else-if="problem" class="stack" role="alert"><h1>{{ ended ? 'This link does not open' : 'The list could not be loaded' }}</h1><p>{{ problem }}</p><div v-if="!ended"><v-btn class="primary" @click="load">Try again</v-btn></div></div>
+    <div v-else-if="problem" class="stack" role="alert">
+      <h1>{{ ended ? 'This link does not open' : 'The list could not be loaded' }}</h1>
+      <p>{{ problem }}</p>
+      <div v-if="!ended"><v-btn class="primary" @click="load">Try again</v-btn></div>
+    </div>
     <p v-else class="mute" role="status">Opening the list</p>
   </main>
 </template>
 
 <style scoped>
-.asked { max-width: 560px; margin: 0 auto; padding: 18px 14px 40px; display: grid; gap: 12px; }
-.thing { padding: 12px 14px; display: grid; gap: 8px; }
+.asked {
+  max-width: 560px;
+  margin: 0 auto;
+  padding: 18px 14px 40px;
+  display: grid;
+  gap: 12px;
+}
+.thing {
+  padding: 12px 14px;
+  display: grid;
+  gap: 8px;
+}
 </style>

@@ -22,9 +22,22 @@ const ended = ref(false)
 let closeLine = () => {}
 
 /** A tick that waits to be sent: kept on this phone, over a reload and a restart too, under a name that does not give the link away. */
-interface Waits { id: string; placementId: string; step: string; done: boolean; madeAt: number }
+interface Waits {
+  id: string
+  placementId: string
+  step: string
+  done: boolean
+  madeAt: number
+}
 const queue = keptQueue<Waits>(keptAs(token), send)
-const waits = (): Tick[] => queue.waiting.value.map(({ placementId, step, done, madeAt }) => ({ placementId, step, done, at: new Date(madeAt).toISOString(), by: 'you' }))
+const waits = (): Tick[] =>
+  queue.waiting.value.map(({ placementId, step, done, madeAt }) => ({
+    placementId,
+    step,
+    done,
+    at: new Date(madeAt).toISOString(),
+    by: 'you',
+  }))
 
 async function load() {
   try {
@@ -55,7 +68,11 @@ async function send({ id, madeAt, ...tick }: Waits): Promise<Outcome> {
       queue.set(queue.waiting.value.slice(1))
       await load()
       // Said after the page is read anew: it shows what stands there now.
-      if (!ended.value) problem.value = ['A tick was not kept, because the plan has changed.', ...error.faults.map((fault) => fault.message)].join(' ')
+      if (!ended.value)
+        problem.value = [
+          'A tick was not kept, because the plan has changed.',
+          ...error.faults.map((fault) => fault.message),
+        ].join(' ')
       return 'next'
     }
     problem.value = 'No connection. Your ticks are kept on this phone and sent when it is back.'
@@ -70,7 +87,10 @@ function tick(placementId: string, step: string, done: boolean) {
 onMounted(async () => {
   await load()
   if (ended.value) return
-  closeLine = openLine(`/api/v1/shared/${encodeURIComponent(token)}/events`, { message: () => void load(), back: () => void load() })
+  closeLine = openLine(`/api/v1/shared/${encodeURIComponent(token)}/events`, {
+    message: () => void load(),
+    back: () => void load(),
+  })
 })
 onBeforeUnmount(() => {
   closeLine()
@@ -81,16 +101,29 @@ onBeforeUnmount(() => {
 <template>
   <main class="day">
     <template v-if="sheet">
-      <header class="row"><h1>{{ longWeekday(weekdayOf(sheet.date)) }}, day {{ sheet.number }}</h1><span class="mute small">{{ sheet.home }}</span></header>
+      <header class="row">
+        <h1>{{ longWeekday(weekdayOf(sheet.date)) }}, day {{ sheet.number }}</h1>
+        <span class="mute small">{{ sheet.home }}</span>
+      </header>
       <p class="mute">{{ sheet.unit }}{{ sheet.event ? `. Today: ${sheet.event}` : '' }}</p>
       <p v-if="problem" class="notice soft" role="status">{{ problem }}</p>
       <DaySheetView :sheet="sheet" :ticks="ticks" can-tick @tick="tick" />
     </template>
-    <div v-else-if="problem" class="stack" role="alert"><h1>{{ ended ? 'This link does not open' : 'The day could not be loaded' }}</h1><p>{{ problem }}</p><div v-if="!ended"><v-btn class="primary" @click="load">Try again</v-btn></div></div>
+    <div v-else-if="problem" class="stack" role="alert">
+      <h1>{{ ended ? 'This link does not open' : 'The day could not be loaded' }}</h1>
+      <p>{{ problem }}</p>
+      <div v-if="!ended"><v-btn class="primary" @click="load">Try again</v-btn></div>
+    </div>
     <p v-else class="mute" role="status">Opening the day</p>
   </main>
 </template>
 
 <style scoped>
-.day { max-width: 760px; margin: 0 auto; padding: 14px 14px 40px; display: grid; gap: 10px; }
+.day {
+  max-width: 760px;
+  margin: 0 auto;
+  padding: 14px 14px 40px;
+  display: grid;
+  gap: 10px;
+}
 </style>

@@ -16,11 +16,24 @@ const clashes = computed(() => store.readings!.cover.clashes)
 <template>
   <div class="stack">
     <h2>Adults</h2>
-    <p v-if="house.home!.license.example" class="notice soft">The rule behind this is an example. <router-link :to="{ name: 'home', query: { tab: 'settings' } }">Write down what your license says</router-link>.</p>
+    <p v-if="house.home!.license.example" class="notice soft">
+      The rule behind this is an example.
+      <router-link :to="{ name: 'home', query: { tab: 'settings' } }">Write down what your license says</router-link>.
+    </p>
     <p v-if="!short.length && !clashes.length">Enough adults are here through every day ahead.</p>
     <CoverLine v-for="one in short" :key="`${one.date} ${one.from}`" :interval="one" />
-    <ClashLine v-for="one in clashes" :key="`${one.kind} ${one.date} ${one.from} ${one.sessions.map((session) => session.placement.id).join()}`" :clash="one" />
-    <router-link :to="{ name: 'lay-out', params: { unitId: store.id! }, query: { view: 'adults' } }">Every day, from arrival to home time</router-link>
-    <p class="small mute">Your licensing rules come first<template v-if="short.length">: {{ longDate(short[0].date) }} is the first day that falls short</template>.</p>
+    <ClashLine
+      v-for="one in clashes"
+      :key="`${one.kind} ${one.date} ${one.from} ${one.sessions.map((session) => session.placement.id).join()}`"
+      :clash="one"
+    />
+    <router-link :to="{ name: 'lay-out', params: { unitId: store.id! }, query: { view: 'adults' } }"
+      >Every day, from arrival to home time</router-link
+    >
+    <p class="small mute">
+      Your licensing rules come first<template v-if="short.length"
+        >: {{ longDate(short[0].date) }} is the first day that falls short</template
+      >.
+    </p>
   </div>
 </template>

@@ -38,26 +38,84 @@ const amountOf = (id: string, amount: number) => {
 
 <template>
   <div class="stack">
-    <p class="row"><span role="status">{{ ticked.length }} of {{ ALL.length }} ticked</span><button type="button" class="why" @click="toggle(ALL)">{{ ticked.length === ALL.length ? 'Untick everything' : 'Tick everything' }}</button></p>
+    <p class="row">
+      <span role="status">{{ ticked.length }} of {{ ALL.length }} ticked</span
+      ><button type="button" class="why" @click="toggle(ALL)">
+        {{ ticked.length === ALL.length ? 'Untick everything' : 'Tick everything' }}
+      </button>
+    </p>
     <p v-if="!materials.size" class="mute" role="status">Opening the cupboard</p>
     <div v-else class="groups">
       <fieldset v-for="group in CUPBOARD" :key="group.id" class="cubby group">
         <legend class="sr-only">{{ group.name }}</legend>
-        <label class="all"><input type="checkbox" :checked="countIn(group) === group.things.length" :indeterminate="countIn(group) > 0 && countIn(group) < group.things.length" @change="toggle(idsOf(group))" /><b>{{ group.name }}</b><span class="mute small">{{ countIn(group) }} of {{ group.things.length }}</span></label>
-        <button v-if="narrow" type="button" class="why" :aria-expanded="opened.has(group.id)" @click="show(group.id)">{{ opened.has(group.id) ? 'Hide' : 'Show' }} the {{ group.things.length }} things</button>
-        <ul v-if="!narrow || opened.has(group.id)"><li v-for="[id, amount] in group.things" :key="id"><label><input type="checkbox" :checked="on.has(id)" @change="toggle([id])" /><span>{{ nameOf(id) }}</span><span class="mute small num">{{ amountOf(id, amount) }}</span></label></li></ul>
+        <label class="all"
+          ><input
+            type="checkbox"
+            :checked="countIn(group) === group.things.length"
+            :indeterminate="countIn(group) > 0 && countIn(group) < group.things.length"
+            @change="toggle(idsOf(group))"
+          /><b>{{ group.name }}</b
+          ><span class="mute small">{{ countIn(group) }} of {{ group.things.length }}</span></label
+        >
+        <button v-if="narrow" type="button" class="why" :aria-expanded="opened.has(group.id)" @click="show(group.id)">
+          {{ opened.has(group.id) ? 'Hide' : 'Show' }} the {{ group.things.length }} things
+        </button>
+        <ul v-if="!narrow || opened.has(group.id)">
+          <li v-for="[id, amount] in group.things" :key="id">
+            <label
+              ><input type="checkbox" :checked="on.has(id)" @change="toggle([id])" /><span>{{ nameOf(id) }}</span
+              ><span class="mute small num">{{ amountOf(id, amount) }}</span></label
+            >
+          </li>
+        </ul>
       </fieldset>
     </div>
   </div>
 </template>
 
 <style scoped>
-.groups { columns: 3; column-gap: 12px; }
-.group { padding: 6px 10px 8px; margin: 0 0 12px; min-width: 0; break-inside: avoid; }
-label { display: grid; grid-template-columns: 24px minmax(0, 1fr) auto; gap: 8px; align-items: center; min-height: 30px; cursor: pointer; line-height: 1.2; }
-.all { border-bottom: 1px solid var(--edge); min-height: 34px; margin-bottom: 4px; }
-input { width: 24px; height: 24px; margin: 0; accent-color: var(--spruce); }
-.num { white-space: nowrap; }
-.why { min-height: 44px; }
-@media (max-width: 900px) { .groups { columns: 1; } label { min-height: 44px; } }
+.groups {
+  columns: 3;
+  column-gap: 12px;
+}
+.group {
+  padding: 6px 10px 8px;
+  margin: 0 0 12px;
+  min-width: 0;
+  break-inside: avoid;
+}
+label {
+  display: grid;
+  grid-template-columns: 24px minmax(0, 1fr) auto;
+  gap: 8px;
+  align-items: center;
+  min-height: 30px;
+  cursor: pointer;
+  line-height: 1.2;
+}
+.all {
+  border-bottom: 1px solid var(--edge);
+  min-height: 34px;
+  margin-bottom: 4px;
+}
+input {
+  width: 24px;
+  height: 24px;
+  margin: 0;
+  accent-color: var(--spruce);
+}
+.num {
+  white-space: nowrap;
+}
+.why {
+  min-height: 44px;
+}
+@media (max-width: 900px) {
+  .groups {
+    columns: 1;
+  }
+  label {
+    min-height: 44px;
+  }
+}
 </style>

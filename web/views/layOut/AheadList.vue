@@ -20,28 +20,104 @@ function show(session: Session) {
 
 <template>
   <div class="ahead">
-    <p v-if="found.fullest">The fullest day ahead is <b>day {{ found.fullest.day }}, {{ longDate(found.fullest.date) }}</b>: {{ countWords(found.fullest.count, 'child', 'children') }}.</p>
-    <section v-if="found.fuller.length" class="rows"><h2>For the folders</h2>
-      <div v-for="one in found.fuller" :key="one.session.placement.id" class="card line"><p><button type="button" class="why k-label" @click="show(one.session)">{{ one.session.activity.title }}</button>, {{ when(one.session) }}: on another day {{ names(one.gains) }} would make one too.</p><v-btn size="small" @click="board.moveTo(one.session.placement.id, one.slot.where, `Move ${one.session.activity.title}`)">Move to {{ one.slot.words }}</v-btn></div>
+    <p v-if="found.fullest">
+      The fullest day ahead is <b>day {{ found.fullest.day }}, {{ longDate(found.fullest.date) }}</b
+      >: {{ countWords(found.fullest.count, 'child', 'children') }}.
+    </p>
+    <section v-if="found.fuller.length" class="rows">
+      <h2>For the folders</h2>
+      <div v-for="one in found.fuller" :key="one.session.placement.id" class="card line">
+        <p>
+          <button type="button" class="why k-label" @click="show(one.session)">
+            {{ one.session.activity.title }}</button>, {{ when(one.session) }}: on another day
+          {{ names(one.gains) }} would make one too.
+        </p>
+        <v-btn
+          size="small"
+          @click="board.moveTo(one.session.placement.id, one.slot.where, `Move ${one.session.activity.title}`)"
+          >Move to {{ one.slot.words }}</v-btn
+        >
+      </div>
     </section>
-    <section v-if="found.missed.length" class="rows"><h2>Who misses it</h2>
-      <div v-for="one in found.missed" :key="one.session.placement.id" class="card line"><p><button type="button" class="why k-label" @click="show(one.session)">{{ one.session.activity.title }}</button>, {{ when(one.session) }}: without {{ names(one.children) }}.</p><v-btn v-if="one.again" size="small" @click="board.copyTo(one.session.placement, one.again.slot.where)">Again {{ one.again.slot.words }}, for {{ names(one.again.catches) }}</v-btn></div>
+    <section v-if="found.missed.length" class="rows">
+      <h2>Who misses it</h2>
+      <div v-for="one in found.missed" :key="one.session.placement.id" class="card line">
+        <p>
+          <button type="button" class="why k-label" @click="show(one.session)">
+            {{ one.session.activity.title }}</button>, {{ when(one.session) }}: without {{ names(one.children) }}.
+        </p>
+        <v-btn v-if="one.again" size="small" @click="board.copyTo(one.session.placement, one.again.slot.where)"
+          >Again {{ one.again.slot.words }}, for {{ names(one.again.catches) }}</v-btn
+        >
+      </div>
     </section>
-    <section v-if="found.inARow.length" class="rows"><h2>Energy through the day</h2>
-      <div v-for="one in found.inARow" :key="`${one.first.placement.id} ${one.second.placement.id}`" class="card line"><p>{{ one.kind === 'high' ? 'Two wild things in a row' : 'Long sitting twice in a row' }}, {{ when(one.first) }}: <button type="button" class="why" @click="show(one.first)">{{ one.first.activity.title }}</button>, then <button type="button" class="why" @click="show(one.second)">{{ one.second.activity.title }}</button>.</p></div>
+    <section v-if="found.inARow.length" class="rows">
+      <h2>Energy through the day</h2>
+      <div v-for="one in found.inARow" :key="`${one.first.placement.id} ${one.second.placement.id}`" class="card line">
+        <p>
+          {{ one.kind === 'high' ? 'Two wild things in a row' : 'Long sitting twice in a row' }}, {{ when(one.first) }}:
+          <button type="button" class="why" @click="show(one.first)">{{ one.first.activity.title }}</button>, then
+          <button type="button" class="why" @click="show(one.second)">{{ one.second.activity.title }}</button>.
+        </p>
+      </div>
     </section>
-    <section v-if="found.messes.length || found.drying.length" class="rows"><h2>Mess and drying</h2>
-      <div v-for="[a, b] in found.messes" :key="`${a.placement.id} ${b.placement.id}`" class="card line"><p>Two messes at once, {{ when(b) }}: <button type="button" class="why" @click="show(a)">{{ a.activity.title }}</button> and <button type="button" class="why" @click="show(b)">{{ b.activity.title }}</button>.</p></div>
-      <div v-for="one in found.drying" :key="one.from" class="card line"><p>{{ countWords(one.sessions.length, 'thing') }} to dry from {{ shortDate(dateOfDay(Math.floor(one.from / MINUTES_A_DAY))) }} on, and {{ countWords(one.places, 'place') }} for it: <template v-for="(session, i) in one.sessions" :key="session.placement.id"><template v-if="i">, </template><button type="button" class="why" @click="show(session)">{{ session.activity.title }}</button></template>.</p></div>
+    <section v-if="found.messes.length || found.drying.length" class="rows">
+      <h2>Mess and drying</h2>
+      <div v-for="[a, b] in found.messes" :key="`${a.placement.id} ${b.placement.id}`" class="card line">
+        <p>
+          Two messes at once, {{ when(b) }}:
+          <button type="button" class="why" @click="show(a)">{{ a.activity.title }}</button> and
+          <button type="button" class="why" @click="show(b)">{{ b.activity.title }}</button>.
+        </p>
+      </div>
+      <div v-for="one in found.drying" :key="one.from" class="card line">
+        <p>
+          {{ countWords(one.sessions.length, 'thing') }} to dry from
+          {{ shortDate(dateOfDay(Math.floor(one.from / MINUTES_A_DAY))) }} on, and
+          {{ countWords(one.places, 'place') }} for it:
+          <template v-for="(session, i) in one.sessions" :key="session.placement.id"
+            ><template v-if="i">, </template
+            ><button type="button" class="why" @click="show(session)">{{ session.activity.title }}</button></template
+          >.
+        </p>
+      </div>
     </section>
-    <p v-if="!found.fuller.length && !found.missed.length && !found.inARow.length && !found.messes.length && !found.drying.length" class="mute">Nothing stands out: nobody misses a thing for a group, and no day is too wild, too still, too messy or too wet.</p>
+    <p
+      v-if="
+        !found.fuller.length &&
+        !found.missed.length &&
+        !found.inARow.length &&
+        !found.messes.length &&
+        !found.drying.length
+      "
+      class="mute"
+    >
+      Nothing stands out: nobody misses a thing for a group, and no day is too wild, too still, too messy or too wet.
+    </p>
   </div>
 </template>
 
 <style scoped>
-.ahead { display: grid; gap: 16px; }
-.line { padding: 7px 12px; display: flex; justify-content: space-between; gap: 12px; align-items: center; }
-.line p { flex: 1; }
-.line .v-btn { flex: 0 1 260px; }
-@media (max-width: 720px) { .line { display: grid; } }
+.ahead {
+  display: grid;
+  gap: 16px;
+}
+.line {
+  padding: 7px 12px;
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  align-items: center;
+}
+.line p {
+  flex: 1;
+}
+.line .v-btn {
+  flex: 0 1 260px;
+}
+@media (max-width: 720px) {
+  .line {
+    display: grid;
+  }
+}
 </style>

@@ -24,46 +24,113 @@ const colours = useColours()
 const weeks = computed(() => store.readings!.weeks)
 const chosen = ref<string | null>(null)
 const monday = computed<string>({
-  get: () => (weeks.value.some((week) => week.monday === chosen.value) ? chosen.value! : (weeks.value.find((week) => week.held * 2 >= week.open && (store.days.at(-1)?.date ?? '') >= store.snapshot!.today && week.children.some((one) => one.dates.some((date) => date >= store.snapshot!.today)))?.monday ?? weeks.value[0]?.monday ?? '')),
+  get: () =>
+    weeks.value.some((week) => week.monday === chosen.value)
+      ? chosen.value!
+      : (weeks.value.find(
+          (week) =>
+            week.held * 2 >= week.open &&
+            (store.days.at(-1)?.date ?? '') >= store.snapshot!.today &&
+            week.children.some((one) => one.dates.some((date) => date >= store.snapshot!.today)),
+        )?.monday ??
+        weeks.value[0]?.monday ??
+        ''),
   set: (value) => (chosen.value = value),
 })
 const week = computed(() => weeks.value.find((one) => one.monday === monday.value))
 const children = computed(() => (week.value?.children ?? []).filter((one) => one.dates.length))
 const gaps = computed(() => gapsOf(weeks.value).filter((gap) => gap.monday === monday.value))
-const isGap = (childId: string, touch: Touch) => gaps.value.some((gap) => gap.child.id === childId && gap.domain === touch.domain)
-const SHORT: Record<string, string> = { language: 'Language', 'early-math': 'Math', science: 'Science', 'creative-arts': 'Arts', 'music-movement': 'Music', sensory: 'Sensory', 'fine-motor': 'Fine motor', 'gross-motor': 'Gross motor', 'practical-life': 'Practical', 'social-emotional': 'Social', world: 'World' }
+const isGap = (childId: string, touch: Touch) =>
+  gaps.value.some((gap) => gap.child.id === childId && gap.domain === touch.domain)
+const SHORT: Record<string, string> = {
+  language: 'Language',
+  'early-math': 'Math',
+  science: 'Science',
+  'creative-arts': 'Arts',
+  'music-movement': 'Music',
+  sensory: 'Sensory',
+  'fine-motor': 'Fine motor',
+  'gross-motor': 'Gross motor',
+  'practical-life': 'Practical',
+  'social-emotional': 'Social',
+  world: 'World',
+}
 /** From here on a square is filled as far as it goes. The steps keep each number at 4.5 to 1 against its square, in both looks. */
 const FULL = 4
 const ground = (count: number) => {
   const { paper, tint, spruce } = colours.value
   return count >= FULL ? spruce : [paper, mixed(paper, tint, 0.6), tint, mixed(tint, spruce, 0.3)][count]
 }
-const cells = computed(() => children.value.flatMap((one, y) => one.touches.map((touch, x) => ({ x, y, touch, child: one.child, gap: isGap(one.child.id, touch) }))))
-const words = (touch: Touch) => (touch.target ? `${countWords(touch.sessions.length, 'touch', 'touches')} of ${touch.target}, ${minutesWords(touch.minutes)}` : `${countWords(touch.sessions.length, 'touch', 'touches')}, not aimed at`)
+const cells = computed(() =>
+  children.value.flatMap((one, y) =>
+    one.touches.map((touch, x) => ({ x, y, touch, child: one.child, gap: isGap(one.child.id, touch) })),
+  ),
+)
+const words = (touch: Touch) =>
+  touch.target
+    ? `${countWords(touch.sessions.length, 'touch', 'touches')} of ${touch.target}, ${minutesWords(touch.minutes)}`
+    : `${countWords(touch.sessions.length, 'touch', 'touches')}, not aimed at`
 const option = computed(() => {
   const c = colours.value
   return {
-    animation: false, textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif', color: c.ink },
-    aria: { enabled: true, label: { description: `Touches of each domain for each child in the week of ${monday.value ? longDate(monday.value) : ''}. The same stands in the table that follows.` } },
+    animation: false,
+    textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif', color: c.ink },
+    aria: {
+      enabled: true,
+      label: {
+        description: `Touches of each domain for each child in the week of ${monday.value ? longDate(monday.value) : ''}. The same stands in the table that follows.`,
+      },
+    },
     grid: { left: 68, right: 6, top: 44, bottom: 4 },
-    tooltip: { backgroundColor: c.paper, borderColor: c.edgeStrong, textStyle: { color: c.ink, fontSize: 14 }, formatter: ({ dataIndex }: { dataIndex: number }) => {
-      const one = cells.value[dataIndex]
-      return `<b>${one.child.name}</b>, ${DOMAIN_NAMES[one.touch.domain]}<br>${words(one.touch)}`
-    } },
-    xAxis: { type: 'category', position: 'top', data: DOMAINS.map((domain) => SHORT[domain]), axisLine: { show: false }, axisTick: { show: false }, axisLabel: { color: c.ink, fontSize: 14, interval: 0, width: 62, overflow: 'break', lineHeight: 15 } },
-    yAxis: { type: 'category', inverse: true, data: children.value.map((one) => one.child.name), axisLine: { show: false }, axisTick: { show: false }, axisLabel: { color: c.ink, fontSize: 15 } },
+    tooltip: {
+      backgroundColor: c.paper,
+      borderColor: c.edgeStrong,
+      textStyle: { color: c.ink, fontSize: 14 },
+      formatter: ({ dataIndex }: { dataIndex: number }) => {
+        const one = cells.value[dataIndex]
+        return `<b>${one.child.name}</b>, ${DOMAIN_NAMES[one.touch.domain]}<br>${words(one.touch)}`
+      },
+    },
+    xAxis: {
+      type: 'category',
+      position: 'top',
+      data: DOMAINS.map((domain) => SHORT[domain]),
+      axisLine: { show: false },
+      axisTick: { show: false },
+      axisLabel: { color: c.ink, fontSize: 14, interval: 0, width: 62, overflow: 'break', lineHeight: 15 },
+    },
+    yAxis: {
+      type: 'category',
+      inverse: true,
+      data: children.value.map((one) => one.child.name),
+      axisLine: { show: false },
+      axisTick: { show: false },
+      axisLabel: { color: c.ink, fontSize: 15 },
+    },
     visualMap: { show: false, min: 0, max: FULL },
-    series: [{
-      type: 'heatmap', label: { show: true, fontSize: 16, fontWeight: 650 },
-      data: cells.value.map((one) => {
-        const count = one.touch.sessions.length
-        return {
-          value: [one.x, one.y, Math.min(FULL, count)],
-          label: { formatter: one.gap ? 'none' : one.touch.target || count ? String(count) : '·', color: one.gap ? c.brick : count >= FULL ? c.onSpruce : c.ink, fontSize: one.gap ? 14 : 16 },
-          itemStyle: { borderColor: one.gap ? c.brick : c.edge, borderWidth: one.gap ? 2 : 1, borderRadius: 3, color: one.gap ? c.brickTint : ground(count) },
-        }
-      }),
-    }],
+    series: [
+      {
+        type: 'heatmap',
+        label: { show: true, fontSize: 16, fontWeight: 650 },
+        data: cells.value.map((one) => {
+          const count = one.touch.sessions.length
+          return {
+            value: [one.x, one.y, Math.min(FULL, count)],
+            label: {
+              formatter: one.gap ? 'none' : one.touch.target || count ? String(count) : '·',
+              color: one.gap ? c.brick : count >= FULL ? c.onSpruce : c.ink,
+              fontSize: one.gap ? 14 : 16,
+            },
+            itemStyle: {
+              borderColor: one.gap ? c.brick : c.edge,
+              borderWidth: one.gap ? 2 : 1,
+              borderRadius: 3,
+              color: one.gap ? c.brickTint : ground(count),
+            },
+          }
+        }),
+      },
+    ],
   }
 })
 function pick({ dataIndex }: { dataIndex?: number }) {
@@ -73,32 +140,122 @@ function pick({ dataIndex }: { dataIndex?: number }) {
   emit('open')
 }
 const picked = ref<{ childId: string; domain: string } | null>(null)
-const cell = computed(() => cells.value.find((one) => one.child.id === picked.value?.childId && one.touch.domain === picked.value.domain))
-const pickedGap = computed(() => gaps.value.find((gap) => gap.child.id === picked.value?.childId && gap.domain === picked.value?.domain))
+const cell = computed(() =>
+  cells.value.find((one) => one.child.id === picked.value?.childId && one.touch.domain === picked.value.domain),
+)
+const pickedGap = computed(() =>
+  gaps.value.find((gap) => gap.child.id === picked.value?.childId && gap.domain === picked.value?.domain),
+)
 </script>
 
 <template>
   <div class="rounded">
-    <SegmentedTabs v-if="weeks.length > 1" v-model="monday" label="Week" :tabs="weeks.map((one) => ({ value: one.monday, title: `Week of ${shortDate(one.monday)}`, figure: one.held < one.open ? countWords(one.held, 'day') : '' }))" />
+    <SegmentedTabs
+      v-if="weeks.length > 1"
+      v-model="monday"
+      label="Week"
+      :tabs="
+        weeks.map((one) => ({
+          value: one.monday,
+          title: `Week of ${shortDate(one.monday)}`,
+          figure: one.held < one.open ? countWords(one.held, 'day') : '',
+        }))
+      "
+    />
     <p v-if="!children.length" class="mute">Nobody comes in this week yet.</p>
     <template v-else>
-      <VChart class="map" :style="{ height: `${children.length * 46 + 52}px` }" :option="option" autoresize @click="pick" />
-      <p class="small mute">Touches in the week: placements in which the child takes part and that are for the domain first or second. <b class="brick">none</b> is a week without any; a dot is not aimed at, as in the first year.<template v-if="week && week.held * 2 < week.open"> The unit holds less than half of this week, so nothing in it is called a gap.</template></p>
+      <VChart
+        class="map"
+        :style="{ height: `${children.length * 46 + 52}px` }"
+        :option="option"
+        autoresize
+        @click="pick"
+      />
+      <p class="small mute">
+        Touches in the week: placements in which the child takes part and that are for the domain first or second.
+        <b class="brick">none</b> is a week without any; a dot is not aimed at, as in the first year.<template
+          v-if="week && week.held * 2 < week.open"
+        >
+          The unit holds less than half of this week, so nothing in it is called a gap.</template
+        >
+      </p>
       <section v-if="cell" class="card picked rows" aria-live="polite">
-        <div class="row"><h2>{{ cell.child.name }}, {{ DOMAIN_NAMES[cell.touch.domain].toLowerCase() }}</h2><span class="small mute">{{ words(cell.touch) }}</span></div>
-        <p v-if="cell.touch.sessions.length">{{ '' }}<template v-for="(session, i) in cell.touch.sessions" :key="session.placement.id"><template v-if="i">, </template><button type="button" class="why" @click="(board.selected = { kind: 'placement', id: session.placement.id }), emit('open')">{{ session.activity.title }}</button></template></p>
+        <div class="row">
+          <h2>{{ cell.child.name }}, {{ DOMAIN_NAMES[cell.touch.domain].toLowerCase() }}</h2>
+          <span class="small mute">{{ words(cell.touch) }}</span>
+        </div>
+        <p v-if="cell.touch.sessions.length">
+          {{ ''
+          }}<template v-for="(session, i) in cell.touch.sessions" :key="session.placement.id"
+            ><template v-if="i">, </template
+            ><button
+              type="button"
+              class="why"
+              @click="((board.selected = { kind: 'placement', id: session.placement.id }), emit('open'))"
+            >
+              {{ session.activity.title }}
+            </button></template
+          >
+        </p>
         <GapLine v-if="pickedGap" :key="`${pickedGap.child.id} ${pickedGap.domain}`" :gap="pickedGap" open />
       </section>
-      <section class="rows"><h2>{{ gaps.length ? 'Who goes without this week' : 'Nobody goes without this week' }}</h2><div class="gaps"><GapLine v-for="gap in gaps" :key="`${gap.child.id} ${gap.domain}`" :gap="gap" /></div></section>
-      <div class="sr-only"><table><caption>Touches of each domain for each child, week of {{ longDate(monday) }}</caption><thead><tr><th scope="col">Child</th><th v-for="domain in DOMAINS" :key="domain" scope="col">{{ DOMAIN_NAMES[domain] }}</th></tr></thead><tbody><tr v-for="one in children" :key="one.child.id"><th scope="row">{{ one.child.name }}, here {{ listWords(one.dates.map(shortDate)) }}</th><td v-for="touch in one.touches" :key="touch.domain">{{ isGap(one.child.id, touch) ? 'none' : words(touch) }}</td></tr></tbody></table></div>
+      <section class="rows">
+        <h2>{{ gaps.length ? 'Who goes without this week' : 'Nobody goes without this week' }}</h2>
+        <div class="gaps"><GapLine v-for="gap in gaps" :key="`${gap.child.id} ${gap.domain}`" :gap="gap" /></div>
+      </section>
+      <div class="sr-only">
+        <table>
+          <caption>
+            Touches of each domain for each child, week of
+            {{
+              longDate(monday)
+            }}
+          </caption>
+          <thead>
+            <tr>
+              <th scope="col">Child</th>
+              <th v-for="domain in DOMAINS" :key="domain" scope="col">{{ DOMAIN_NAMES[domain] }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="one in children" :key="one.child.id">
+              <th scope="row">{{ one.child.name }}, here {{ listWords(one.dates.map(shortDate)) }}</th>
+              <td v-for="touch in one.touches" :key="touch.domain">
+                {{ isGap(one.child.id, touch) ? 'none' : words(touch) }}
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
     </template>
   </div>
 </template>
 
 <style scoped>
-.rounded { display: grid; gap: 10px; grid-template-columns: minmax(0, 1fr); }
-.map { width: 100%; min-width: 640px; }
-.picked { padding: 8px 12px; }
-.gaps { display: grid; grid-template-columns: repeat(auto-fill, minmax(280px, 1fr)); gap: 6px; align-items: start; }
-@media (max-width: 720px) { .rounded { overflow-x: auto; } .gaps { grid-template-columns: minmax(0, 1fr); } }
+.rounded {
+  display: grid;
+  gap: 10px;
+  grid-template-columns: minmax(0, 1fr);
+}
+.map {
+  width: 100%;
+  min-width: 640px;
+}
+.picked {
+  padding: 8px 12px;
+}
+.gaps {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(280px, 1fr));
+  gap: 6px;
+  align-items: start;
+}
+@media (max-width: 720px) {
+  .rounded {
+    overflow-x: auto;
+  }
+  .gaps {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>
