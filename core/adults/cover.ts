@@ -56,7 +56,10 @@ const herePeople = <T>(people: readonly T[], hours: (one: T) => { from: TimeOfDa
 const at = <T>(here: readonly Here<T>[], from: number, to: number): T[] =>
   here.filter((one) => one.from <= from && one.to >= to).map((one) => one.who)
 
-/** Required and present adults through one day: an interval for each stretch between two comings or goings in which a child is there. */
+/**
+ * Required and present adults through one day: an interval for each stretch between two comings or goings in which a
+ * child is there.
+ */
 export function coverOn(
   date: CalendarDate,
   house: { home: Pick<Home, 'license' | 'stageBounds'>; children: readonly Child[]; adults: readonly Adult[] },
@@ -138,8 +141,8 @@ export function clashesOn(date: CalendarDate, sessions: readonly Session[], adul
 }
 
 /**
- * Whether there are enough adults, for every interval of every held day from today on, and where placements want more hands than there
- * are.
+ * Whether there are enough adults, for every interval of every held day from today on, and where placements want more
+ * hands than there are.
  *
  * @param today what lies before it is not asked any more
  */

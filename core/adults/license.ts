@@ -8,7 +8,8 @@ const HAIR = 1e-9
  * Adults that a group asks for (3-computations, section 12).
  *
  * @param stages of the children there, by age alone; none asks for nobody
- * @example adultsRequired(ratios, ['infant', 'young-toddler', 'young-toddler', ...4 preschool]) // 0.25 + 0.333 + 0.4: one
+ * @example adultsRequired(ratios, ['infant', 'young-toddler', 'young-toddler', ...4 preschool]) // 0.25 + 0.333 + 0.4:
+ *   one
  */
 export function adultsRequired(rule: LicenseRule, stages: readonly Stage[]): number {
   if (!stages.length) return 0

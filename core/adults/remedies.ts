@@ -42,7 +42,8 @@ export const coverRemedies = (
   interval.short ? away(adults, interval.date, interval).map((adult) => comes(adult, interval.date, interval)) : []
 
 /**
- * What would settle a clash: someone else who is there leads it, or someone comes. Another time for one of them is for `bestSlots` to find.
+ * What would settle a clash: someone else who is there leads it, or someone comes. Another time for one of them is for
+ * `bestSlots` to find.
  */
 export function clashRemedies(clash: Clash, adults: readonly Adult[]): AdultRemedy[] {
   const span = { from: clash.from, to: clash.to }

@@ -77,7 +77,8 @@ export interface DryingClash {
 }
 
 /**
- * Where more things dry at once than the home has places, from the end of each until it is dry; once for each set of things.
+ * Where more things dry at once than the home has places, from the end of each until it is dry; once for each set of
+ * things.
  *
  * @param places 0 or more, each for one activity
  */

@@ -69,8 +69,8 @@ function onDay(
 }
 
 /**
- * Looks over the days ahead: the fullest day for a folder piece, who misses each thing for a group and when they would not, energy through
- * each day, drying places and messes.
+ * Looks over the days ahead: the fullest day for a folder piece, who misses each thing for a group and when they would
+ * not, energy through each day, drying places and messes.
  */
 export function lookAhead(snapshot: UnitSnapshot, plan: ResolvedPlan): LookAhead {
   const { today, children, home } = snapshot

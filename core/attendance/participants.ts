@@ -27,7 +27,10 @@ export interface Occasion {
   swaps?: Readonly<Record<string, string>>
 }
 
-/** Allergens in what the children handle for one variant, after swaps. What stays in adult hands keeps nobody out: a caution says so. */
+/**
+ * Allergens in what the children handle for one variant, after swaps. What stays in adult hands keeps nobody out: a
+ * caution says so.
+ */
 function allergensFor(
   activity: Activity,
   variant: Variant,

@@ -48,7 +48,9 @@ export function presentAt(
   return slept > half ? 'asleep' : 'here'
 }
 
-/** Whether a child sleeps in the house for any minute of a stretch of a date, or of the whole date where there is none. */
+/**
+ * Whether a child sleeps in the house for any minute of a stretch of a date, or of the whole date where there is none.
+ */
 export function napsDuring(
   child: Pick<Child, 'attendance' | 'exceptions' | 'born' | 'naps'>,
   date: CalendarDate,

@@ -16,8 +16,8 @@ export interface Trial {
 }
 
 /**
- * For whom an idea is, before it has a day and a time: each child who comes on any of the dates, awake and there, with the variant
- * that fits, the beside, or the reason why not. Youngest first.
+ * For whom an idea is, before it has a day and a time: each child who comes on any of the dates, awake and there, with
+ * the variant that fits, the beside, or the reason why not. Youngest first.
  *
  * @param activity the idea
  * @param trial dates must not be empty for anyone to be expected

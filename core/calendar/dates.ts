@@ -4,7 +4,10 @@ import { fail } from '../fault'
 const MS_PER_DAY = 86_400_000
 const ZERO = '0'.charCodeAt(0)
 
-/** The number in a stretch of digits. Dates and times are read many thousand times while she drags, so this makes no garbage. */
+/**
+ * The number in a stretch of digits. Dates and times are read many thousand times while she drags, so this makes no
+ * garbage.
+ */
 function digits(text: string, from: number, to: number): number {
   let value = 0
   for (let i = from; i < to; i++) value = value * 10 + text.charCodeAt(i) - ZERO
@@ -22,7 +25,10 @@ export function dayNumber(date: CalendarDate): number {
   return days
 }
 
-/** Dates that were written out before, by their day count. There are as many as a plan has days: a list of a unit asks for the same few thousand times. */
+/**
+ * Dates that were written out before, by their day count. There are as many as a plan has days: a list of a unit asks
+ * for the same few thousand times.
+ */
 const written = new Map<number, CalendarDate>()
 
 /** The calendar date of a day count made by {@link dayNumber}. */
@@ -34,7 +40,9 @@ export function dateOfDay(days: number): CalendarDate {
   return date
 }
 
-/** The date `count` days after `date`; before it where `count` is negative. `addDays('2026-02-27', 2)` is `2026-03-01`. */
+/**
+ * The date `count` days after `date`; before it where `count` is negative. `addDays('2026-02-27', 2)` is `2026-03-01`.
+ */
 export const addDays = (date: CalendarDate, count: number): CalendarDate => dateOfDay(dayNumber(date) + count)
 
 /** Whole days from `from` to `to`; negative where `to` is earlier. */

@@ -81,8 +81,8 @@ export interface PlacedDates {
 }
 
 /**
- * Gives every placement its dates. None is ever lost: one whose day was dropped, or lies past the end of the unit, comes
- * back without dates and with the problem named. A pinned placement follows its date, not its number.
+ * Gives every placement its dates. None is ever lost: one whose day was dropped, or lies past the end of the unit,
+ * comes back without dates and with the problem named. A pinned placement follows its date, not its number.
  */
 export function placeDates(placements: readonly Placement[], program: ProgramDays): PlacedDates[] {
   const byDate = new Map(program.days.filter((day) => day.held).map((day) => [day.date, day]))

@@ -14,8 +14,8 @@ function lastHeld(home: Pick<Home, 'open' | 'closures'>, unit: Unit): CalendarDa
 }
 
 /**
- * The last day of the unit that runs before another: of those that began earlier, the latest one. Until then the time for preparing
- * belongs to that unit, so that no window is counted for two. Null where there is none.
+ * The last day of the unit that runs before another: of those that began earlier, the latest one. Until then the time
+ * for preparing belongs to that unit, so that no window is counted for two. Null where there is none.
  */
 export function lastDayBefore(
   home: Pick<Home, 'open' | 'closures'>,
@@ -30,13 +30,17 @@ export function lastDayBefore(
 
 /** Whether all days of a unit lie behind. */
 export function isOver(home: Pick<Home, 'open' | 'closures'>, unit: Unit, today: CalendarDate): boolean {
-  // A week has an open day, and a closure moves what comes after it by a week at most: years of units need not be laid out to know this.
+  // A week has an open day, and a closure moves what comes after it by a week at most: years of units need not be laid
+  // out to know this.
   if (addDays(unit.start, 7 * (unit.days + home.closures.length)) < today) return true
   const last = lastHeld(home, unit)
   return last === null || last < today
 }
 
-/** Units that began before another and are not over: what they still use up is gone when its turn comes. In order of their beginning. */
+/**
+ * Units that began before another and are not over: what they still use up is gone when its turn comes. In order of
+ * their beginning.
+ */
 export const runningBefore = (
   home: Pick<Home, 'open' | 'closures'>,
   units: readonly Unit[],

@@ -45,7 +45,10 @@ export interface Caution {
 const TRY_EVERY = 15
 const EXTEND_BY = 5
 
-/** Children who are awake in the house at some time of the session and can come near it, as old as on their first day there. */
+/**
+ * Children who are awake in the house at some time of the session and can come near it, as old as on their first day
+ * there.
+ */
 function childrenInReach(session: Session): Reaching[] {
   const { placement, days, from, to, parts } = session
   return parts.flatMap(({ child, does }) => {
@@ -118,8 +121,9 @@ function saferTime(
 }
 
 /**
- * What can be done about a caution: another material, another time, a gate, leaving out those at risk. Each is tried before it is
- * offered, so that none brings a new stop. Computed when it is shown, since trying other times costs more than finding cautions.
+ * What can be done about a caution: another material, another time, a gate, leaving out those at risk. Each is tried
+ * before it is offered, so that none brings a new stop. Computed when it is shown, since trying other times costs more
+ * than finding cautions.
  */
 export function remediesOf(caution: Caution, snapshot: UnitSnapshot, plan: ResolvedPlan): CautionRemedy[] {
   const { rule, session, material } = caution

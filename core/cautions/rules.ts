@@ -79,8 +79,9 @@ export const CORD_MM = { underThree: 220, unattended: 300 } as const
 const LEAN_BY = Math.PI / 3600
 
 /**
- * Whether a piece, seen from the side as a rectangle, fits leaning into the section of the cylinder along its axis: as wide as the chord that
- * its third side leaves, with a bottom that falls at 45° (57.1 less 25.4 mm over 31.7) from the shallow side to the deep one.
+ * Whether a piece, seen from the side as a rectangle, fits leaning into the section of the cylinder along its axis: as
+ * wide as the chord that its third side leaves, with a bottom that falls at 45° (57.1 less 25.4 mm over 31.7) from the
+ * shallow side to the deep one.
  *
  * @param long, thin sides that lie in the section, mm
  * @param through the side that lies across it, mm
@@ -93,15 +94,17 @@ function fitsLeaning(long: number, thin: number, through: number): boolean {
   const risen = (across - room) / 2
   for (let lean = 0; lean <= Math.PI / 2; lean += LEAN_BY) {
     const [sin, cos] = [Math.sin(lean), Math.cos(lean)]
-    // With its left corner at the wall and its top one at the rim: how far it reaches to the right, and down along the slope.
+    // With its left corner at the wall and its top one at the rim: how far it reaches to the right, and down along the
+    // slope.
     if (long * sin + thin * cos <= room && risen + long * Math.max(sin, cos) + thin * (sin + cos) <= depth) return true
   }
   return false
 }
 
 /**
- * Whether a piece fits the small-parts cylinder in some position: upright, taken as round and against its full depth, which errs toward a
- * caution; or leaning, so that a stick lies across it from the deepest edge to the rim on the other side.
+ * Whether a piece fits the small-parts cylinder in some position: upright, taken as round and against its full depth,
+ * which errs toward a caution; or leaning, so that a stick lies across it from the deepest edge to the rim on the other
+ * side.
  *
  * @param part length, width and height in mm, each above 0, in any order
  */
@@ -415,7 +418,8 @@ const MATERIAL_RULES: readonly Written[] = [
       `${material.name}: an adult must be able to name the plant before ${names} ${many ? 'handle' : 'handles'} it.`,
   },
   {
-    // The table of the design says it with the watch on shared food. What must not be done at all asks for more than a watch.
+    // The table of the design says it with the watch on shared food. What must not be done at all asks for more than a
+    // watch.
     id: 'illness',
     title: 'Stomach illness in the home',
     severity: 'change',

@@ -152,8 +152,8 @@ function schemaFlags(kind: ThingKind, value: unknown): { field: string; message:
 }
 
 /**
- * Everything in the home and its units that does not fit together, at its field: times that overlap or lie outside the opening hours, a
- * child born tomorrow, a unit without an open day, and what an older form of the data let pass.
+ * Everything in the home and its units that does not fit together, at its field: times that overlap or lie outside the
+ * opening hours, a child born tomorrow, a unit without an open day, and what an older form of the data let pass.
  *
  * @param units whose days and special days are looked at
  */

@@ -89,7 +89,10 @@ export const Activity = z
     requirements: z.array(Requirement).max(40),
     prep: z.array(PrepStep).max(20),
     steps: z.array(Sentence).min(1, 'Write at least one step').max(9),
-    /** A name for each step that stays with it when they are put in another order; empty while they are as they were first written. */
+    /**
+     * A name for each step that stays with it when they are put in another order; empty while they are as they were
+     * first written.
+     */
     stepIds: z.array(Id).max(9).default([]),
     say: z.array(Sentence).max(4),
     lookFor: z.array(Sentence).max(4),
@@ -137,14 +140,17 @@ export const Activity = z
   })
 export type Activity = z.infer<typeof Activity>
 
-/** What a tick calls the steps of an activity, in their order: by what they were named, else by where they first stood. */
+/**
+ * What a tick calls the steps of an activity, in their order: by what they were named, else by where they first stood.
+ */
 export const stepIdsOf = ({ steps, stepIds }: Pick<Activity, 'steps' | 'stepIds'>): string[] =>
   steps.map((_, i) => stepIds[i] ?? `step-${i + 1}`)
 /** The ids to keep with steps, from what each is to be called: none while each stands where it first stood. */
 export const keptStepIds = (ids: readonly string[]): string[] =>
   ids.every((id, i) => id === `step-${i + 1}`) ? [] : [...ids]
 /**
- * Ids for steps that were written anew, as in a table: a step that says the same is the same step, all others are new ones.
+ * Ids for steps that were written anew, as in a table: a step that says the same is the same step, all others are new
+ * ones.
  *
  * @param known the activity as it was, if it was there
  */

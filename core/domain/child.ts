@@ -35,7 +35,9 @@ export const Child = z.strictObject({
   interests: z.array(Line).max(40),
   /** Where a child works ahead of, or behind, the stage that age gives. */
   stageOverrides: z.partialRecord(LearningDomain, Stage),
-  /** Brothers and sisters share one: families are asked once. Empty: a family of its own. For the provider's eyes only. */
+  /**
+   * Brothers and sisters share one: families are asked once. Empty: a family of its own. For the provider's eyes only.
+   */
   family: OptionalLine.default(''),
   /** For the provider's eyes only: never on a share. */
   note: Note,

@@ -10,8 +10,9 @@ const Ratio = z
   .max(30, 'At most 30 children to an adult')
 
 /**
- * How many adults the children who are there ask for. `ratios`: each child is one part of an adult, by stage, and the parts are added up.
- * `youngest`: the ratio of the youngest there holds for all. `points`: each child counts points by stage, and an adult may have so many.
+ * How many adults the children who are there ask for. `ratios`: each child is one part of an adult, by stage, and the
+ * parts are added up. `youngest`: the ratio of the youngest there holds for all. `points`: each child counts points by
+ * stage, and an adult may have so many.
  */
 export const LicenseRule = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('ratios'), perAdult: perStage(Ratio) }),

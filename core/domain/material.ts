@@ -86,7 +86,9 @@ export const Material = z.strictObject({
   onHand: Amount,
   /** False while what is on hand is a usual amount that was ticked at the start, and nobody has counted it. */
   counted: z.boolean().default(true),
-  /** The least that the house keeps of it, whatever is planned: it stands on the standing list. Null where none is kept. */
+  /**
+   * The least that the house keeps of it, whatever is planned: it stands on the standing list. Null where none is kept.
+   */
   par: Amount.nullable().default(null),
   condition: Condition.default('good'),
   /** Last day on which what is on hand is good; null where it keeps, or nobody looked. */

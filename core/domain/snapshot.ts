@@ -18,7 +18,10 @@ export interface House {
   activities: Activity[]
 }
 
-/** What another unit will still use up of a material, in base units: as far as the house has it, it is not there for later ones. */
+/**
+ * What another unit will still use up of a material, in base units: as far as the house has it, it is not there for
+ * later ones.
+ */
 export interface SpokenFor {
   materialId: string
   unitId: string

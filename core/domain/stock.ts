@@ -25,8 +25,8 @@ export const StockEntry = z.strictObject({
 export type StockEntry = z.infer<typeof StockEntry>
 
 /**
- * A change of what is on hand by an amount rather than to one: two people who take and bring at once add up, also when one of them was
- * without a network.
+ * A change of what is on hand by an amount rather than to one: two people who take and bring at once add up, also when
+ * one of them was without a network.
  */
 export const StockOp = z.strictObject({
   op: z.literal('stock'),

@@ -8,8 +8,8 @@ export const StepId = z.string().regex(/^[a-z0-9][a-z0-9-]{0,79}$/, 'This is no 
 export const LONGEST_WAIT_MS = 30 * 86_400_000
 
 /**
- * A step that was done, or was not after all. It starts from no version: of two who tick the same step, the one who did it last counts,
- * whoever's came first.
+ * A step that was done, or was not after all. It starts from no version: of two who tick the same step, the one who did
+ * it last counts, whoever's came first.
  */
 export const TickOp = z.strictObject({
   op: z.literal('tick'),

@@ -123,8 +123,8 @@ export type Unit = z.infer<typeof Unit>
 export const StretchAnswer = z.enum(['taken', 'left'])
 
 /**
- * Something gathered for a unit: an activity, or half an idea that may become one. A half idea may belong to no unit: it waits in the
- * notebook.
+ * Something gathered for a unit: an activity, or half an idea that may become one. A half idea may belong to no unit:
+ * it waits in the notebook.
  */
 export const Idea = z
   .strictObject({

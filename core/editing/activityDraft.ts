@@ -108,7 +108,9 @@ export const emptyDraft = (): ActivityDraft => ({
   tidy: '',
 })
 
-/** An activity to be changed. Of two variants of one kind for one stage the first is kept: it is the one that is used. */
+/**
+ * An activity to be changed. Of two variants of one kind for one stage the first is kept: it is the one that is used.
+ */
 export function draftOf(activity: Activity): ActivityDraft {
   const [does, beside] = [noText(), noText()]
   for (const { stage, kind, how } of textsOf(activity.variants)) (kind === 'does' ? does : beside)[stage] ||= how

@@ -18,8 +18,8 @@ export const textsOf = (variants: readonly Variant[]): StageText[] =>
   )
 
 /**
- * One variant for each text, over all stages that share it. A variant keeps the id that it had before where it is for the same stages; a
- * new one is called after its youngest stage.
+ * One variant for each text, over all stages that share it. A variant keeps the id that it had before where it is for
+ * the same stages; a new one is called after its youngest stage.
  *
  * @param texts youngest stage first; blank ones are left out
  * @param known the variants before, whose ids and order are kept

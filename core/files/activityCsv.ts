@@ -14,6 +14,8 @@ import {
   type Variant,
 } from '../domain'
 import { variantsFrom, type StageText } from '../editing/variants'
+import { plainNumber } from './csv'
+import { bracketsOf, inBrackets, NAME, quoted, splitOutside, unquoted } from './quoted'
 import {
   ATTENTION_NAMES,
   CENTER_NAMES,
@@ -75,11 +77,25 @@ export interface RowFault {
   message: string
 }
 
-const lines = (cell: string): string[] =>
-  cell
-    .split(/\r?\n|\s\|\s/)
-    .map((line) => line.trim())
-    .filter(Boolean)
+/** Lines of a cell as they stand; spreadsheets that allow one line only are written with " | " between. */
+const rawLines = (cell: string): string[] => splitOutside(cell, /\r?\n|[ \t]\|[ \t]/y)
+const lines = (cell: string): string[] => rawLines(cell).map(unquoted)
+/** What would not come back as one line. */
+const PARTS = /[ \t]\|[ \t]|[\r\n]/
+const line = (text: string): string => quoted(text, PARTS)
+/**
+ * What a variant begins with that is done beside the others; where its own words begin so, they stand in marks of their
+ * own.
+ */
+const BESIDE = /^beside:\s*/i
+/** What a line of materials or of preparation is made of. */
+const SIGNS = /[()[\];"]|\+\d|\bper (child|group of)\b|\bfor the set-up\b/i
+/** A share as a percentage, exactly: the point of its decimals is moved, nothing is multiplied. */
+function percent(share: number): string {
+  const [whole, decimals = ''] = plainNumber(share).split('.')
+  const [moved, rest] = [decimals.slice(0, 2).padEnd(2, '0'), decimals.slice(2)]
+  return `${(whole + moved).replace(/^0+(?=\d)/, '')}${rest && `.${rest}`}`
+}
 const BY = { child: 'per child', 'set-up': 'for the set-up' } as const
 
 /** One line for a requirement: "2 each craft sticks per child +10% (only preschool) (adult) (or buttons) [its-id]". */
@@ -87,6 +103,7 @@ function requirementLine(
   requirement: Requirement,
   activity: Activity,
   materials: ReadonlyMap<string, Material>,
+  nameOf: (id: string) => string,
 ): string {
   const material = materials.get(requirement.materialId)
   const basis = requirement.basis.by === 'group' ? `per group of ${requirement.basis.of}` : BY[requirement.basis.by]
@@ -95,13 +112,11 @@ function requirementLine(
     return `${variant.kind === 'beside' ? 'beside ' : ''}${variant.stages[0]}`
   })
   return [
-    `${requirement.quantity} ${material?.unit ?? 'each'} ${material?.name ?? requirement.materialId} ${basis}`,
-    requirement.spare ? `+${Number((requirement.spare * 100).toFixed(6))}%` : '',
+    `${plainNumber(requirement.quantity)} ${material?.unit ?? 'each'} ${nameOf(requirement.materialId)} ${basis}`,
+    requirement.spare ? `+${percent(requirement.spare)}%` : '',
     only ? `(only ${only.join('; ')})` : '',
     requirement.reach === 'adult' ? '(adult)' : '',
-    requirement.alternatives.length
-      ? `(or ${requirement.alternatives.map((id) => materials.get(id)?.name ?? id).join('; ')})`
-      : '',
+    requirement.alternatives.length ? `(or ${requirement.alternatives.map(nameOf).join('; ')})` : '',
     requirement.id === requirement.materialId ? '' : `[${requirement.id}]`,
   ]
     .filter(Boolean)
@@ -110,7 +125,7 @@ function requirementLine(
 /** One line for a preparation step: "10 min, then 60 min: Cut strips (in pieces) (uses ribbon-strip) [its-id]". */
 const prepLine = (step: PrepStep): string =>
   [
-    `${step.minutes} min${step.wait === 'overnight' ? ', then overnight' : step.wait ? `, then ${step.wait} min` : ''}: ${step.text}`,
+    `${step.minutes} min${step.wait === 'overnight' ? ', then overnight' : step.wait ? `, then ${step.wait} min` : ''}: ${quoted(step.text, SIGNS)}`,
     step.splits ? '(in pieces)' : '',
     step.uses.length ? `(uses ${step.uses.join('; ')})` : '',
     `[${step.id}]`,
@@ -118,8 +133,20 @@ const prepLine = (step: PrepStep): string =>
     .filter(Boolean)
     .join(' ')
 
+/** What materials are called in lines: by their name, or by their id where that would name another one too. */
+function namesIn(materials: ReadonlyMap<string, Material>): (id: string) => string {
+  const count = new Map<string, number>()
+  for (const one of materials.values())
+    for (const key of new Set([normal(one.name), one.id])) count.set(key, (count.get(key) ?? 0) + 1)
+  return (id) => {
+    const name = materials.get(id)?.name
+    return name !== undefined && count.get(normal(name)) === 1 ? quoted(name, SIGNS) : id
+  }
+}
+
 /** Activities as rows of cells, the header first. */
 export function activityRows(activities: readonly Activity[], materials: ReadonlyMap<string, Material>): string[][] {
+  const nameOf = namesIn(materials)
   return [
     [...ACTIVITY_COLUMNS],
     ...activities.map((one) => {
@@ -144,15 +171,21 @@ export function activityRows(activities: readonly Activity[], materials: Readonl
             STAGE_COLUMN[stage],
             one.variants
               .filter((variant) => variant.stages.includes(stage))
-              .map((variant) => `${variant.kind === 'beside' ? 'beside: ' : ''}${variant.how}`)
+              .map((variant) =>
+                variant.kind === 'beside'
+                  ? line(`beside: ${variant.how}`)
+                  : line(BESIDE.test(variant.how) ? quoted(variant.how, BESIDE) : variant.how),
+              )
               .join('\n'),
           ]),
         ) as Record<'infant', string>),
-        materials: one.requirements.map((requirement) => requirementLine(requirement, one, materials)).join('\n'),
-        preparation: one.prep.map(prepLine).join('\n'),
-        steps: one.steps.join('\n'),
-        ask: one.say.join('\n'),
-        'look for': one.lookFor.join('\n'),
+        materials: one.requirements
+          .map((requirement) => line(requirementLine(requirement, one, materials, nameOf)))
+          .join('\n'),
+        preparation: one.prep.map((step) => line(prepLine(step))).join('\n'),
+        steps: one.steps.map(line).join('\n'),
+        ask: one.say.map(line).join('\n'),
+        'look for': one.lookFor.map(line).join('\n'),
         easier: one.easier,
         harder: one.harder,
         'tidy up': one.tidy,
@@ -189,18 +222,14 @@ const ENERGIES = [-1, 0, 1, 2].map((code) => [code, ENERGY_NAMES[code]] as const
 const MESSES = [0, 1, 2, 3].map((code) => [code, MESS_NAMES[code as 0]] as const)
 const STAGE_PAIRS = pairs(STAGES, STAGE_NAMES)
 
-const REQUIREMENT =
-  /^(\d+(?:\.\d+)?)\s+(?:(each|g|ml|cm|sheets?)\s+)?(.+?)\s+(per child|per group of (\d+)|for the set-up)(?=\s|$)(.*)$/i
-const PREP = /^(\d+)\s*min(?:,\s*then\s+(overnight|(\d+)\s*min))?\s*:\s*(.+)$/i
-const bracket = (text: string, word: string): string[] | null => {
-  const found = new RegExp(`\\(${word}\\s+([^)]*)\\)`, 'i').exec(text)
-  return found
-    ? found[1]
-        .split(';')
-        .map((part) => part.trim())
-        .filter(Boolean)
-    : null
-}
+const REQUIREMENT = new RegExp(
+  `^(\\d+(?:\\.\\d+)?)\\s+(?:(each|g|ml|cm|sheets?)\\s+)?(${NAME})\\s+(per child|per group of (\\d+)|for the set-up)(?=\\s|$)(.*)$`,
+  'is',
+)
+const PREP = new RegExp(
+  `^(\\d+)\\s*min(?:,\\s*then\\s+(overnight|(\\d+)\\s*min))?\\s*:\\s*(${NAME})((?:\\s*\\((?:in pieces|uses [^)]*)\\))*)$`,
+  'is',
+)
 const idIn = (text: string): string | undefined => /\[([a-z0-9-]+)\]\s*$/.exec(text)?.[1]
 
 /** Reads the rows after the header, one activity each, collecting every fault by its line and column. */
@@ -212,9 +241,11 @@ class RowReader {
     private readonly at: Map<ActivityColumn, number>,
     private readonly context: CsvContext,
   ) {
-    this.byName = new Map(
-      context.materials.flatMap((one) => [[normal(one.name), one] as const, [one.id, one] as const]),
-    )
+    // An id names one thing; a name may be another's id.
+    this.byName = new Map([
+      ...context.materials.map((one) => [normal(one.name), one] as const),
+      ...context.materials.map((one) => [one.id, one] as const),
+    ])
   }
 
   read(row: readonly string[], line: number): Activity | null {
@@ -311,11 +342,12 @@ class RowReader {
 
   private variants(row: readonly string[], known: Activity | undefined): Variant[] {
     const texts = STAGES.flatMap((stage) =>
-      lines(row[this.at.get(STAGE_COLUMN[stage]) ?? -1] ?? '').map((text): StageText => ({
-        stage,
-        kind: /^beside:\s*/i.test(text) ? 'beside' : 'does',
-        how: text.replace(/^beside:\s*/i, ''),
-      })),
+      rawLines(row[this.at.get(STAGE_COLUMN[stage]) ?? -1] ?? '').map((text): StageText => {
+        const whole = unquoted(text)
+        if (BESIDE.test(whole)) return { stage, kind: 'beside', how: whole.replace(BESIDE, '') }
+        const how = unquoted(whole)
+        return { stage, kind: 'does', how: BESIDE.test(how) ? how : whole }
+      }),
     )
     return variantsFrom(texts, known?.variants)
   }
@@ -327,16 +359,16 @@ class RowReader {
       return null
     }
     const [, quantity, unit, name, basis, of, tail] = parts
-    const material = this.byName.get(normal(name))
+    const material = this.byName.get(normal(unquoted(name)))
     if (!material) {
       fail(
-        `There is no material “${name.slice(0, 60)}”. Add it to the pantry first, or write its name as it stands there`,
+        `There is no material “${unquoted(name).slice(0, 60)}”. Add it to the pantry first, or write its name as it stands there`,
       )
       return null
     }
     const given = unit?.toLowerCase().replace('sheets', 'sheet') as BaseUnit | undefined
     if (given && given !== material.unit) fail(`${material.name} is counted in ${material.unit}, not in ${given}`)
-    const only = bracket(tail, 'only')
+    const only = inBrackets(tail, 'only')
       ?.map((word) => {
         const beside = /^beside\s+/i.test(word)
         const stage = codeOf(word.replace(/^beside\s+/i, ''), STAGE_PAIRS)
@@ -347,21 +379,21 @@ class RowReader {
         return variant?.id
       })
       .filter((id): id is string => Boolean(id))
-    const alternatives = (bracket(tail, 'or') ?? []).flatMap((other) => {
+    const alternatives = (inBrackets(tail, 'or') ?? []).flatMap((other) => {
       const found = this.byName.get(normal(other))
       if (!found) fail(`There is no material “${other.slice(0, 60)}”`)
       return found ? [found.id] : []
     })
-    const spare = /\+(\d+(?:\.\d+)?)\s*%/.exec(tail)
+    const spare = /^[^(]*\+(\d+(?:\.\d+)?)\s*%/.exec(tail)
     return {
       id: idIn(text) ?? material.id,
       materialId: material.id,
       quantity: Number(quantity),
       basis:
         basis.toLowerCase() === 'per child' ? { by: 'child' } : of ? { by: 'group', of: Number(of) } : { by: 'set-up' },
-      spare: spare ? Number(spare[1]) / 100 : 0,
+      spare: spare ? Number(`${spare[1]}e-2`) : 0,
       variants: only?.length ? [...new Set(only)] : null,
-      reach: /\(adult\)/i.test(tail) ? 'adult' : 'children',
+      reach: bracketsOf(tail).some((one) => /^adult$/i.test(one)) ? 'adult' : 'children',
       alternatives,
     }
   }
@@ -377,17 +409,17 @@ class RowReader {
       fail(`“${text.slice(0, 60)}” is not understood: write such as “10 min, then overnight: Freeze the blocks”`)
       return []
     }
-    const [, minutes, after, wait, rest] = parts
-    const uses = bracket(rest, 'uses') ?? []
+    const [, minutes, after, wait, words, marks] = parts
+    const uses = inBrackets(marks, 'uses') ?? []
     for (const id of uses)
       if (!requirements.some((one) => one.id === id)) fail(`“uses ${id}”: no material of this activity has that id`)
     return [
       {
         id: idIn(text) ?? `prep-${i + 1}`,
-        text: rest.replace(/\s*\((in pieces|uses [^)]*)\)/gi, '').trim(),
+        text: unquoted(words),
         minutes: Number(minutes),
         wait: /overnight/i.test(after ?? '') ? 'overnight' : Number(wait ?? 0),
-        splits: /\(in pieces\)/i.test(rest),
+        splits: /\(in pieces\)/i.test(marks),
         uses: uses.filter((id) => requirements.some((one) => one.id === id)),
       },
     ]
@@ -412,8 +444,9 @@ function columnOf(path: readonly PropertyKey[]): string {
 }
 
 /**
- * Activities from rows of cells: all of them, or every fault by line and column and none. Columns are found by name, so that a table
- * whose columns were moved reads the same; unknown columns are left alone. Two rows of one title, or of one id, are faults.
+ * Activities from rows of cells: all of them, or every fault by line and column and none. Columns are found by name, so
+ * that a table whose columns were moved reads the same; unknown columns are left alone. Two rows of one title, or of
+ * one id, are faults.
  *
  * @param rows cells, the header first; line numbers count from 1
  */

@@ -1,5 +1,8 @@
-/** What a spreadsheet would run: a cell that begins so is written with an apostrophe before it. */
-const RUNS = /^[=+\-@\t\r]/
+/**
+ * What a spreadsheet would run, or what stands for such with apostrophes before it: a cell that begins so is written
+ * with one more.
+ */
+const RUNS = /^'*[=+\-@\t\r]/
 
 /** A cell that no spreadsheet runs as a formula. */
 export const neutralised = (cell: string): string => (RUNS.test(cell) ? `'${cell}` : cell)
@@ -14,3 +17,7 @@ export function separatorOf(text: string): ',' | ';' | '\t' {
   const count = (sign: string) => outside.split(sign).length
   return ([',', ';', '\t'] as const).reduce((best, sign) => (count(sign) > count(best) ? sign : best))
 }
+
+/** A number without an exponent, as people write it. */
+export const plainNumber = (value: number): string =>
+  value.toLocaleString('en-US', { useGrouping: false, maximumFractionDigits: 20 })

@@ -11,11 +11,16 @@ import {
   type Way,
 } from '../domain'
 import { readNumber, readQuantity, type Measured } from '../format/amounts'
+import { plainNumber } from './csv'
+import { NAME, quoted, splitOutside, unquoted } from './quoted'
 import { WAY_NAMES } from '../format/names'
 import { UNMEASURED_MM } from '../theme/theme'
 import type { RowFault } from './activityCsv'
 
-/** Columns of the pantry as a table. What the cautions look at is not among them: that is measured in the hand, not typed in a list. */
+/**
+ * Columns of the pantry as a table. What the cautions look at is not among them: that is measured in the hand, not
+ * typed in a list.
+ */
 export const PANTRY_COLUMNS = [
   'id',
   'name',
@@ -37,8 +42,14 @@ type Column = (typeof PANTRY_COLUMNS)[number]
 const MOST_ROWS = 20_000
 
 const packLine = (pack: Pack): string =>
-  `${pack.size} for ${(pack.price / 100).toFixed(2)} at ${pack.shop}${pack.seen ? ` (${pack.seen})` : ''}`
-const PACK = /^(\d+)\s+for\s+(\d+(?:[.,]\d{1,2})?)\s+at\s+(.+?)(?:\s+\((\d{4}-\d{2}-\d{2})\))?$/i
+  quoted(
+    `${pack.size} for ${(pack.price / 100).toFixed(2)} at ${quoted(pack.shop, /\(/)}${pack.seen ? ` (${pack.seen})` : ''}`,
+    /[;\r\n]/,
+  )
+const PACK = new RegExp(
+  `^(\\d+)\\s+for\\s+(\\d+(?:[.,]\\d{1,2})?)\\s+at\\s+(${NAME})(?:\\s+\\((\\d{4}-\\d{2}-\\d{2})\\))?$`,
+  'i',
+)
 const USED: Record<Material['use'], string> = { consumable: 'used up', reusable: 'comes back' }
 
 /** The pantry as rows of cells, the header first. */
@@ -48,10 +59,10 @@ export function pantryRows(materials: readonly Material[]): string[][] {
     ...materials.map((one) => [
       one.id,
       one.name,
-      String(one.onHand),
+      plainNumber(one.onHand),
       one.unit,
       one.place,
-      one.par === null ? '' : String(one.par),
+      one.par === null ? '' : plainNumber(one.par),
       one.condition,
       one.expires ?? '',
       USED[one.use],
@@ -86,9 +97,9 @@ const FIELD_COLUMN: Record<string, Column> = {
 }
 
 /**
- * Materials from rows of cells: all of them, or every fault by line and column and none. Columns are found by name; one that is not there
- * leaves what it is about as it is. A row is the material of its id, else of its name, else a new one, which counts as small parts until
- * someone measured it.
+ * Materials from rows of cells: all of them, or every fault by line and column and none. Columns are found by name; one
+ * that is not there leaves what it is about as it is. A row is the material of its id, else of its name, else a new
+ * one, which counts as small parts until someone measured it.
  *
  * @param rows cells, the header first; line numbers count from 1
  */
@@ -225,10 +236,8 @@ function reader(
     packs: (otherwise: Pack[]): Pack[] => {
       const text = cell('packs')
       if (text === undefined) return otherwise
-      return text
-        .split(/[;\n]/)
-        .map((part) => part.trim())
-        .filter(Boolean)
+      return splitOutside(text, /[;\n]/y)
+        .map(unquoted)
         .flatMap((part): Pack[] => {
           const [, size, price, shop, date] = PACK.exec(part) ?? []
           if (!size)
@@ -239,7 +248,7 @@ function reader(
               {
                 size: Number(size),
                 price: Math.round(Number(price.replace(',', '.')) * 100),
-                shop,
+                shop: unquoted(shop),
                 seen: date ?? null,
               },
             ]

@@ -145,13 +145,13 @@ export function canonical(value: unknown): string {
 }
 
 /**
- * Plans the import of a valid file into a store: each thing added, replaced or the same. Two things of one id, and references to
- * things that are neither in the file nor in the store, are faults that name the path.
+ * Plans the import of a valid file into a store: each thing added, replaced or the same. Two things of one id, and
+ * references to things that are neither in the file nor in the store, are faults that name the path.
  *
  * @param file parsed by {@link PlanFile}
  * @param lookup rows of the store
- * @param currentHome row of the store's own home; a file of the same home, or one that comes into an empty house, takes its place. Two
- *   homes are not merged: a child of one would count in the other.
+ * @param currentHome row of the store's own home; a file of the same home, or one that comes into an empty house, takes
+ *   its place. Two homes are not merged: a child of one would count in the other.
  * @param lived whether the store has children or units of its own
  */
 export function planImport(

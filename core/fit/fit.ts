@@ -31,8 +31,8 @@ export interface Fit {
 export const OVERNIGHT_MINUTES = 12 * 60
 
 /**
- * Minutes from the first preparation step to the first child at it: every step with its wait, then setting up. What it takes to have the
- * materials is not in it.
+ * Minutes from the first preparation step to the first child at it: every step with its wait, then setting up. What it
+ * takes to have the materials is not in it.
  */
 export const leadMinutes = (activity: Pick<Activity, 'minutes' | 'prep'>): number =>
   activity.prep.reduce(
@@ -60,7 +60,10 @@ export interface TimeFit {
   without: Child[]
 }
 
-/** Dates on which the home differs: one of each weekday is enough to know when children come and sleep, and every date with an exception. */
+/**
+ * Dates on which the home differs: one of each weekday is enough to know when children come and sleep, and every date
+ * with an exception.
+ */
 function telling(dates: readonly CalendarDate[], children: readonly Child[]): CalendarDate[] {
   const seen = new Set<string>()
   return dates.filter((date) => {
@@ -70,8 +73,9 @@ function telling(dates: readonly CalendarDate[], children: readonly Child[]): Ca
 }
 
 /**
- * The times of day at which an idea would suit the most, best first: in each block that is long enough, who of those that come on these
- * dates would have neither the idea nor a beside, being asleep or not here then. Blocks in which nobody takes part are left out.
+ * The times of day at which an idea would suit the most, best first: in each block that is long enough, who of those
+ * that come on these dates would have neither the idea nor a beside, being asleep or not here then. Blocks in which
+ * nobody takes part are left out.
  */
 export function timesFor(activity: Activity, context: FitContext): TimeFit[] {
   if (!centersFor(activity, context.centers).length) return []
@@ -98,8 +102,8 @@ export function timesFor(activity: Activity, context: FitContext): TimeFit[] {
 const ALL_DAY = { from: '00:00', to: '23:59' }
 
 /**
- * Cautions that an idea would meet while all who come on these days are awake and near it. What a gate, another time or another material
- * does about one shows once the idea has a day.
+ * Cautions that an idea would meet while all who come on these days are awake and near it. What a gate, another time or
+ * another material does about one shows once the idea has a day.
  */
 export function trialCautions(fit: Fit, context: FitContext): Caution[] {
   if (!context.dates.length) return []

@@ -10,8 +10,8 @@ export interface UsedBefore {
 }
 
 /**
- * When each activity was done before, by activity id, the latest first. A set-up counts by its last day. Placements whose day the calendar
- * no longer gives are left out.
+ * When each activity was done before, by activity id, the latest first. A set-up counts by its last day. Placements
+ * whose day the calendar no longer gives are left out.
  *
  * @param placements of all units
  */

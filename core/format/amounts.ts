@@ -53,8 +53,8 @@ const BY_WORD = new Map(WRITTEN.flatMap((unit) => unit.words.map((word) => [word
 const US_EMPTY: Record<BaseUnit, string> = { each: 'each', sheet: 'sheets', g: 'oz', ml: 'cups', cm: 'in' }
 
 /**
- * The unit that a bare number in a field is in, as it stands behind the field; empty where things are counted one by one. Metric fields are
- * in base units; in US measures it is the unit in which that much is spoken.
+ * The unit that a bare number in a field is in, as it stands behind the field; empty where things are counted one by
+ * one. Metric fields are in base units; in US measures it is the unit in which that much is spoken.
  *
  * @param quantity what stands in the field, in base units; null where nothing does
  */
@@ -82,7 +82,10 @@ export function entryText(quantity: number, unit: BaseUnit, measures: Measures):
 /** What is a handful of a unit when something is counted by plus and minus; one of any other. */
 const HANDFUL: Record<string, number> = { g: 50, ml: 50, cm: 50, lb: 0.25, cups: 0.25 }
 
-/** How much one press of plus or minus is when something is counted, in base units: one thing, or about a handful of what is weighed or measured. */
+/**
+ * How much one press of plus or minus is when something is counted, in base units: one thing, or about a handful of
+ * what is weighed or measured.
+ */
 export function countStep(quantity: number | null, unit: BaseUnit, measures: Measures): number {
   const word = entryUnit(quantity, unit, measures)
   return sizeOf(word) * (HANDFUL[word] ?? 1)
@@ -101,7 +104,8 @@ const FRACTIONS: Record<string, string> = {
 }
 
 /**
- * A number as people write it: "1500", "1,500" and "1,500.5" with a comma at the thousands, "1,5" with a comma for the point.
+ * A number as people write it: "1500", "1,500" and "1,500.5" with a comma at the thousands, "1,5" with a comma for the
+ * point.
  *
  * @returns NaN for what is no number
  */
@@ -140,8 +144,8 @@ const COUNTED: Record<BaseUnit, string> = {
 }
 
 /**
- * Reads an amount as people write it: "40", "1 1/2 cups", "2 lb 4 oz", "3.5 kg", "6 ft". Weight and volume meet only through the
- * material's density.
+ * Reads an amount as people write it: "40", "1 1/2 cups", "2 lb 4 oz", "3.5 kg", "6 ft". Weight and volume meet only
+ * through the material's density.
  *
  * @param text what was written; may be negative, which is for the caller to refuse
  * @param of what the amount is of

@@ -14,7 +14,10 @@ const tidy = (value: number, places: number) =>
   Number(value.toFixed(places)).toLocaleString('en-US', { maximumFractionDigits: places })
 
 type Measures = 'metric' | 'us'
-/** A unit in which an amount is spoken: its name for one and for more, base units in one, and the places that are worth saying. */
+/**
+ * A unit in which an amount is spoken: its name for one and for more, base units in one, and the places that are worth
+ * saying.
+ */
 export interface SpokenUnit {
   one: string
   many: string
@@ -82,9 +85,11 @@ export function spokenUnit(quantity: number, unit: BaseUnit, measures: Measures)
  */
 export function quantityWords(quantity: number, unit: BaseUnit, measures: Measures): string {
   const { one, many, size, places } = spokenUnit(quantity, unit, measures)
-  // A sheet is one or it is sheets; a cup is one up to the whole.
-  const name = (unit === 'sheet' ? quantity === size : quantity <= size) ? one : many
-  return `${tidy(quantity / size, places)}${name && ` ${name}`}`
+  const said = Number((quantity / size).toFixed(places))
+  // A sheet is one or it is sheets; a cup is one up to the whole. What is said decides: 240 ml are 1.01 cups, 237 are
+  // "1 cup".
+  const name = (unit === 'sheet' ? said === 1 : said <= 1) ? one : many
+  return `${tidy(said, places)}${name && ` ${name}`}`
 }
 
 /** Money in words. `moneyWords(4120, 'USD')` is `$41.20`. */

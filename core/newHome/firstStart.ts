@@ -13,10 +13,11 @@ function firstOpenFrom(home: Pick<Home, 'open' | 'closures'>, date: CalendarDate
 }
 
 /**
- * When the first unit of a home could begin: the first Monday before which there is still a shopping trip, not counting today's; the next
- * open day after it where that Monday is closed.
+ * When the first unit of a home could begin: the first Monday before which there is still a shopping trip, not counting
+ * today's; the next open day after it where that Monday is closed.
  *
- * @example today Wednesday 2026-11-25, shopping on Saturdays: Monday 2026-11-30; on Saturday 28 itself: Monday 2026-12-07
+ * @example today Wednesday 2026-11-25, shopping on Saturdays: Monday 2026-11-30; on Saturday 28 itself: Monday
+ *   2026-12-07
  */
 export function firstStart(
   home: Pick<Home, 'open' | 'closures' | 'shops' | 'shoppingDays'>,

@@ -13,13 +13,17 @@ export const NAP_HABITS = {
 export type NapHabit = keyof typeof NAP_HABITS
 
 /**
- * From which month on a habit is common: most drop the morning nap between 12 and 18 months and the one after lunch between three and
- * five years. Source: American Academy of Sleep Medicine, recommended sleep by age (2016), which counts naps to the fifth year. A family knows better.
+ * From which month on a habit is common: most drop the morning nap between 12 and 18 months and the one after lunch
+ * between three and five years. Source: American Academy of Sleep Medicine, recommended sleep by age (2016), which
+ * counts naps to the fifth year. A family knows better.
  */
 const ONE_NAP_MONTHS = 15
 const NO_NAP_MONTHS = 48
 
-/** Until which month most children explore with the mouth. Source: CDC, developmental milestones, which name mouthing until the second birthday. */
+/**
+ * Until which month most children explore with the mouth. Source: CDC, developmental milestones, which name mouthing
+ * until the second birthday.
+ */
 const MOUTHS_MONTHS = 24
 
 /** Months of a child who may not be born yet: 0 then. */
@@ -31,5 +35,7 @@ export function usualNaps(born: CalendarDate, today: CalendarDate): NapHabit {
   return months < ONE_NAP_MONTHS ? 'twice' : months < NO_NAP_MONTHS ? 'after-lunch' : 'none'
 }
 
-/** Whether a child of this age usually still puts things in the mouth: a proposal for her to look at, never an answer. */
+/**
+ * Whether a child of this age usually still puts things in the mouth: a proposal for her to look at, never an answer.
+ */
 export const usuallyMouths = (born: CalendarDate, today: CalendarDate): boolean => monthsOf(born, today) < MOUTHS_MONTHS

@@ -16,7 +16,10 @@ const thereAt = (children: readonly Pick<Child, 'attendance' | 'naps'>[], day: W
 const sleepsAt = ({ naps }: Pick<Child, 'naps'>, minute: number): boolean =>
   naps.some((nap) => minutesOf(nap.from) <= minute && minute < minutesOf(nap.to))
 
-/** The longest stretch of a weekday in which everyone who naps then is asleep, and somebody is; null where it is too short to begin anything. */
+/**
+ * The longest stretch of a weekday in which everyone who naps then is asleep, and somebody is; null where it is too
+ * short to begin anything.
+ */
 function napTime(
   children: readonly Pick<Child, 'attendance' | 'naps'>[],
   day: Weekday,
@@ -47,8 +50,8 @@ function napTime(
 const EVENING: TimeSpan = { from: '20:00', to: '20:40' }
 
 /**
- * Prep windows that the naps leave: on each open weekday the longest stretch in which everyone who naps is asleep. Those who do not nap
- * rest or play quietly then, as in most homes. Where nobody naps, an evening on the same days.
+ * Prep windows that the naps leave: on each open weekday the longest stretch in which everyone who naps is asleep.
+ * Those who do not nap rest or play quietly then, as in most homes. Where nobody naps, an evening on the same days.
  *
  * @param children with their weekly attendance and naps
  * @param open the home's hours

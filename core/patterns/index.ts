@@ -21,7 +21,10 @@ export type PatternResult =
   | { pattern: Pattern; made: MadeActivity; missing?: undefined }
   | { pattern: Pattern; made?: undefined; missing: string }
 
-/** Applies a pattern to a theme. The activity's id is given by the caller; what a home may lack of its materials comes with it. */
+/**
+ * Applies a pattern to a theme. The activity's id is given by the caller; what a home may lack of its materials comes
+ * with it.
+ */
 export function applyPattern(
   pattern: Pattern,
   theme: Theme,

@@ -79,8 +79,8 @@ export const shaped = (thing: Thing): boolean => hasShape(thing.one)
 const MODELS = /animal|bird|insect|reptile|pet|vehicle|building|person|figure|long ago|sky|home/i
 const PALM_MM = 150
 /**
- * Whether what is in the house fits a palm: by its measure; else what no house holds in life is there as a toy, and the rest is as large
- * as it usually is.
+ * Whether what is in the house fits a palm: by its measure; else what no house holds in life is there as a toy, and the
+ * rest is as large as it usually is.
  */
 export const palmSized = (thing: Thing): boolean =>
   thing.pieceMm
@@ -132,7 +132,10 @@ export const thingNeed = (
   options: NeedOptions = {},
 ): Requirement => need(thingMaterial(thing).id, quantity, by, { alt: thing.large ? [] : ['theme-figure'], ...options })
 
-/** Each thing once for the tray or the table: large ones for all, small ones for the older and in adult hands for the rest. */
+/**
+ * Each thing once for the tray or the table: large ones for all, small ones for the older and in adult hands for the
+ * rest.
+ */
 export const thingsOut = (things: readonly Thing[], each = 1): Requirement[] =>
   things.map((thing) => thingNeed(thing, upTo(thing, each), 'set-up', thing.large ? {} : { for: OLDER }))
 

@@ -21,7 +21,9 @@ import { withArticle, type Thing } from '../theme'
 const moves = (thing: Thing): boolean =>
   /animal|bird|insect|reptile|pet|vehicle|person|weather|flies|spins|rolls/i.test(thing.category)
 
-/** Patterns of looking closely: alike, not alike, part and whole. Cards carry them, so any thing with a name will do. */
+/**
+ * Patterns of looking closely: alike, not alike, part and whole. Cards carry them, so any thing with a name will do.
+ */
 export const PICTURE_PATTERNS: Pattern[] = [
   {
     id: 'match',

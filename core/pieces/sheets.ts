@@ -10,7 +10,10 @@ export const CARD_MM = [60, 85] as const
 export const MARGIN_MM = 6
 export const GAP_MM = 4
 
-/** Thousandths of a millimeter: lengths are counted in whole ones, since 7.5 in of free paper hold three pieces of 2.5 in only then. */
+/**
+ * Thousandths of a millimeter: lengths are counted in whole ones, since 7.5 in of free paper hold three pieces of 2.5
+ * in only then.
+ */
 const PER_MM = 1000
 const whole = (mm: number): number => Math.round(mm * PER_MM)
 

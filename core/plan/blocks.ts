@@ -17,8 +17,8 @@ export const eventBlocks = (event: SpecialEvent): RhythmBlock[] =>
   event.parts.map(({ id, name, from, to }) => ({ id, name, from, to, kind: 'choice' }))
 
 /**
- * The blocks of a program day in order of time: the home's rhythm, or, on a special day with a list of its own, that list in place of
- * every block that it overlaps. Lunch and nap stay where the list leaves them room.
+ * The blocks of a program day in order of time: the home's rhythm, or, on a special day with a list of its own, that
+ * list in place of every block that it overlaps. Lunch and nap stay where the list leaves them room.
  */
 export function blocksOn(home: Pick<Home, 'rhythm'>, unit: Pick<Unit, 'events'>, day: number): RhythmBlock[] {
   const event = eventOn(unit, day)

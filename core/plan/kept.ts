@@ -1,7 +1,7 @@
 /**
- * Keeps what was computed from an object for as long as everything else that it was computed from is the very same. While she drags, one
- * placement of a hundred and fifty is another: the rest of the plan is looked up. Nothing is told apart by its contents, so what was changed
- * in place would not be seen; nothing in core changes in place.
+ * Keeps what was computed from an object for as long as everything else that it was computed from is the very same.
+ * While she drags, one placement of a hundred and fifty is another: the rest of the plan is looked up. Nothing is told
+ * apart by its contents, so what was changed in place would not be seen; nothing in core changes in place.
  *
  * @example const kept = keep<Session, Caution[]>(); kept(session, [plan.materials], () => find(session))
  */

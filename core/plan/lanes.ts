@@ -14,8 +14,8 @@ export interface Lane<T> {
 }
 
 /**
- * Lanes for what goes on at once: each thing gets the first lane that is free when it starts, and knows how many lanes there are while it
- * and what overlaps it, directly or through others, go on.
+ * Lanes for what goes on at once: each thing gets the first lane that is free when it starts, and knows how many lanes
+ * there are while it and what overlaps it, directly or through others, go on.
  *
  * @param items with `start` before or at `end`
  * @returns in order of start, then of end

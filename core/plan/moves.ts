@@ -4,7 +4,10 @@ import { demand } from '../fault'
 import { canPlace, newPlacement, type Refusal } from './place'
 import type { ResolvedPlan } from './resolve'
 
-/** What a move on the plan writes: placements as they are after it, those that go, and the unit where its length changed. */
+/**
+ * What a move on the plan writes: placements as they are after it, those that go, and the unit where its length
+ * changed.
+ */
 export interface Move {
   puts: Placement[]
   removes: Placement[]
@@ -64,8 +67,9 @@ export function repeatOn(
 }
 
 /**
- * Swaps two placements: each takes the other's day, block and start. A start that only made sense for the other's length is kept where it
- * fits and let go of where it does not. A pin stays with the placement that it was given to, so a pinned one cannot be swapped.
+ * Swaps two placements: each takes the other's day, block and start. A start that only made sense for the other's
+ * length is kept where it fits and let go of where it does not. A pin stays with the placement that it was given to, so
+ * a pinned one cannot be swapped.
  *
  * @throws InputError naming `placement` where one is pinned, or one is a moment and the other a set-up
  */
@@ -126,8 +130,8 @@ export function stretchUnit(unit: Unit, placements: readonly Placement[], by: nu
 }
 
 /**
- * Ends a unit early: after its new last day nothing is planned. What would lie later goes back into the basket, and what stands out is put
- * away with the last day. A special day goes with its day.
+ * Ends a unit early: after its new last day nothing is planned. What would lie later goes back into the basket, and
+ * what stands out is put away with the last day. A special day goes with its day.
  *
  * @param lastDay program day on which it ends, 1 to one less than it has
  * @throws InputError naming `days` where that is no day of the unit before its last
@@ -155,8 +159,9 @@ export function endEarly(unit: Unit, placements: readonly Placement[], lastDay: 
 }
 
 /**
- * Slides what is still planned on a day and after it by some days: after a closure, or a day on which nothing went as planned. What is
- * pinned keeps its date, what is done stays, and what stands out already goes on. The unit grows where the last day would not hold it.
+ * Slides what is still planned on a day and after it by some days: after a closure, or a day on which nothing went as
+ * planned. What is pinned keeps its date, what is done stays, and what stands out already goes on. The unit grows where
+ * the last day would not hold it.
  *
  * @param fromDay program day from which on things move
  * @param by days, 1 or more

@@ -189,8 +189,9 @@ function otherSlots(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt
 }
 
 /**
- * Whether an activity can lie somewhere, and at which center; if not, why, and up to three places that would work, nearest day
- * first. Looks at the calendar, the rhythm, the room left in the block, the centers and who could take part.
+ * Whether an activity can lie somewhere, and at which center; if not, why, and up to three places that would work,
+ * nearest day first. Looks at the calendar, the rhythm, the room left in the block, the centers and who could take
+ * part.
  *
  * @param remedies whether other places are wanted; looking for them costs more than the verdict
  */

@@ -18,7 +18,9 @@ import {
   type UnitSnapshot,
 } from '../domain'
 
-/** A placement with its dates, its times and everyone's part in it: what needs, cautions and sheets are computed from. */
+/**
+ * A placement with its dates, its times and everyone's part in it: what needs, cautions and sheets are computed from.
+ */
 export interface Session {
   placement: Placement
   activity: Activity
@@ -62,7 +64,10 @@ const keptCenters = keep<readonly Center[], Map<string, Center>>()
 
 const RANK = { 'takes-part': 2, beside: 1, out: 0 } as const
 
-/** Blocks in which children use what stands at the centers, none of a special day's own; the whole opening time where there are none. */
+/**
+ * Blocks in which children use what stands at the centers, none of a special day's own; the whole opening time where
+ * there are none.
+ */
 function freeBlocks(home: Home, unit: Pick<Unit, 'events'>, day: ProgramDay): { from: TimeOfDay; to: TimeOfDay }[] {
   const own = eventOn(unit, day.number)?.parts.map((part) => part.id) ?? []
   const all = own.length ? blocksOn(home, unit, day.number) : home.rhythm
@@ -84,7 +89,9 @@ export function momentSpan(
   return { from: start, to: timeOf(minutesOf(start) + activity.minutes.do) }
 }
 
-/** The parts of every child in a placement, were it to lie there: used for what is placed and for what is only tried. */
+/**
+ * The parts of every child in a placement, were it to lie there: used for what is placed and for what is only tried.
+ */
 export function partsOf(
   house: { home: Home; children: Child[]; unit: Pick<Unit, 'events'> },
   materials: ReadonlyMap<string, Material>,
@@ -125,7 +132,10 @@ interface Lookups {
   centers: ReadonlyMap<string, Center>
 }
 
-/** One placement on its dates; the problem where it has no block then, and null where its activity is gone or it has no date. */
+/**
+ * One placement on its dates; the problem where it has no block then, and null where its activity is gone or it has no
+ * date.
+ */
 function sessionOn(
   snapshot: UnitSnapshot,
   { materials, activities, centers }: Lookups,
@@ -172,8 +182,8 @@ function sessionOn(
 }
 
 /**
- * Resolves a snapshot once: dates, times and parts of every placement. A placement that cannot be resolved (dropped day,
- * block gone from the rhythm) is not lost: it stands in `problems`.
+ * Resolves a snapshot once: dates, times and parts of every placement. A placement that cannot be resolved (dropped
+ * day, block gone from the rhythm) is not lost: it stands in `problems`.
  */
 export function resolvePlan(snapshot: UnitSnapshot): ResolvedPlan {
   const { home, unit, today } = snapshot

@@ -51,9 +51,9 @@ const pulse = (snapshot: UnitSnapshot) => pulseOf(readingsOf(snapshot))
 
 describe('the pulse', () => {
   it('has one figure for each reading, as its page adds up', () => {
-    // Fifteen beads for three children: two packs, 6.00 of 5.00. Fifteen minutes of hands before Thursday, in an hour of Wednesday's nap.
-    // All three are 31 months old: beads of 10 mm are one stop. Fine motor and early math are met by three children in the first week, nine
-    // domains are not; of the second week the unit holds too little for gaps.
+    // Fifteen beads for three children: two packs, 6.00 of 5.00. Fifteen minutes of hands before Thursday, in an hour
+    // of Wednesday's nap. All three are 31 months old: beads of 10 mm are one stop. Fine motor and early math are met
+    // by three children in the first week, nine domains are not; of the second week the unit holds too little for gaps.
     const now = pulse(world([aPlacement(moment(2), { activityId: 'craft', centerId: 'art' })]))
     expect(now).toMatchObject({
       money: { total: 600, over: 100 },

@@ -54,7 +54,10 @@ export function countCautions(cautions: readonly Caution[]): CautionCount {
   return count
 }
 
-/** How well-rounded the weeks are: touches that are there, of those that are aimed at. What goes beyond a target counts for nothing. */
+/**
+ * How well-rounded the weeks are: touches that are there, of those that are aimed at. What goes beyond a target counts
+ * for nothing.
+ */
 export function roundedOf(weeks: readonly TouchWeek[]): { met: number; target: number } {
   const touches = weeks.flatMap((week) => week.children.flatMap((child) => child.touches))
   const target = touches.reduce((sum, touch) => sum + touch.target, 0)

@@ -3,7 +3,10 @@ import type { Adult, CalendarDate, UnitSnapshot, Where } from '../domain'
 import { canPlace } from '../plan/place'
 import type { ResolvedPlan, Session } from '../plan/resolve'
 
-/** Preparation due by one day, beside the time there is for it. Until the full schedule is built, minutes are only added up. */
+/**
+ * Preparation due by one day, beside the time there is for it. Until the full schedule is built, minutes are only added
+ * up.
+ */
 export interface ReadyBy {
   date: CalendarDate
   /** Program day. */
@@ -43,8 +46,8 @@ function windowsBetween(adults: readonly Adult[], from: CalendarDate, to: Calend
 }
 
 /**
- * Hands-on minutes due by each day, cumulated, against the cumulated minutes of the prep windows before it. What today asks for was got
- * ready before today: nothing here knows whether it was, so it is not counted.
+ * Hands-on minutes due by each day, cumulated, against the cumulated minutes of the prep windows before it. What today
+ * asks for was got ready before today: nothing here knows whether it was, so it is not counted.
  *
  * @param today the first day whose windows are still to come
  * @param before last day of the unit before: windows before it are that unit's, and not counted here
@@ -95,8 +98,8 @@ export interface ReadyRemedy {
 const minutesOfPrep = (session: Session): number => session.activity.prep.reduce((sum, step) => sum + step.minutes, 0)
 
 /**
- * What would make a day's preparation fit: each of its placements on the first later day on which it can lie and everything fits, the
- * least that is enough first.
+ * What would make a day's preparation fit: each of its placements on the first later day on which it can lie and
+ * everything fits, the least that is enough first.
  *
  * @param entry a day whose preparation is over
  */

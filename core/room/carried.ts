@@ -57,8 +57,8 @@ function stoodAtEnd(home: Pick<Home, 'open' | 'closures'>, unit: Unit, placement
 }
 
 /**
- * What stood at the end of the unit before this one, with the date since when: back through earlier units for as long as the same idea
- * stood at the same center from a unit's first day to its last.
+ * What stood at the end of the unit before this one, with the date since when: back through earlier units for as long
+ * as the same idea stood at the same center from a unit's first day to its last.
  *
  * @param units all units of the home
  * @param placements of all units

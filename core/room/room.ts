@@ -12,7 +12,10 @@ export interface CenterBand {
   empty: { fromDay: number; toDay: number }[]
 }
 
-/** What every center holds over the unit, in the order of the centers. Nothing is "empty" at a tray shelf, a circle rug or a yard: they hold moments. */
+/**
+ * What every center holds over the unit, in the order of the centers. Nothing is "empty" at a tray shelf, a circle rug
+ * or a yard: they hold moments.
+ */
 export function bandsOf(centers: readonly Center[], plan: ResolvedPlan): CenterBand[] {
   const last = plan.program.days.length
   return centers.map((center) => {
@@ -62,8 +65,8 @@ export const spotFits = (spot: RoomSpot, others: readonly RoomSpot[]): boolean =
 /** The size that a center gets before it was arranged. */
 const USUAL = { wide: 3, high: 2 }
 /**
- * A spot for every center: its own, or for those without one the first free place in reading order. A center for which no room is left
- * gets none, and stands below the plan.
+ * A spot for every center: its own, or for those without one the first free place in reading order. A center for which
+ * no room is left gets none, and stands below the plan.
  */
 export function spotsFor(centers: readonly Center[]): Map<string, RoomSpot> {
   const spots = new Map(centers.flatMap((center) => (center.spot ? [[center.id, center.spot] as const] : [])))

@@ -132,7 +132,10 @@ function stepsOf(session: Session): SheetStep[] {
   return [...own, ...forWhom]
 }
 
-/** What a need takes in hand: its own material, and what the list lends it of others. Of a set-up, as much as the children of one day use. */
+/**
+ * What a need takes in hand: its own material, and what the list lends it of others. Of a set-up, as much as the
+ * children of one day use.
+ */
 function inHand(need: Need, listed: SupplyNeed | undefined, snapshot: UnitSnapshot): SheetMaterial[] {
   const line = (material: Material, quantity: number, insteadOf: string): SheetMaterial[] =>
     quantity > 0
@@ -162,7 +165,10 @@ function inHand(need: Need, listed: SupplyNeed | undefined, snapshot: UnitSnapsh
 export const inHandWords = ({ name, amount, place, insteadOf }: SheetMaterial): string =>
   `${name} ${amount}${insteadOf && ` instead of ${insteadOf}`}${place && ` (${place})`}`
 
-/** Needs that something was lent to, by placement and requirement: the list's word, so that sheet and list name the same thing. */
+/**
+ * Needs that something was lent to, by placement and requirement: the list's word, so that sheet and list name the same
+ * thing.
+ */
 function lentTo(snapshot: UnitSnapshot, plan: ResolvedPlan): Map<string, SupplyNeed> {
   const lent = supplyList(snapshot, plan)
     .flatMap((line) => line.needs)

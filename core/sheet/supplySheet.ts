@@ -91,7 +91,10 @@ export function tripWords(trip: ShopTrip, home: HomeWords): { title: string; tex
   }
 }
 
-/** Part of the shop, or its use, to what the tax folder calls it. A start: each purchase can say otherwise, and the tax adviser knows better. */
+/**
+ * Part of the shop, or its use, to what the tax folder calls it. A start: each purchase can say otherwise, and the tax
+ * adviser knows better.
+ */
 const CATEGORIES: [RegExp, string][] = [
   [/produce|baking|food|snack/i, 'Food'],
   [/household|cleaning/i, 'Household supplies'],

@@ -32,7 +32,10 @@ export interface StartOptions {
   newId: () => string
 }
 
-/** Points of an idea for a slot: on the theme, for everyone, all in the house, nothing to be careful of. Higher is better. */
+/**
+ * Points of an idea for a slot: on the theme, for everyone, all in the house, nothing to be careful of. Higher is
+ * better.
+ */
 const POINTS = {
   theme: 8,
   interest: 12,
@@ -48,8 +51,8 @@ const POINTS = {
 const MORE_PATTERNS = 6
 
 /**
- * Fills the skeleton of a unit's style: for each slot the idea that suits best, none twice, and only where it can lie. The same unit, home
- * and library give the same start.
+ * Fills the skeleton of a unit's style: for each slot the idea that suits best, none twice, and only where it can lie.
+ * The same unit, home and library give the same start.
  *
  * @param unit new, with its theme, start, length and style
  */

@@ -11,7 +11,10 @@ import { gapsOf, touchesOf, type Gap } from '../touches/touches'
 import { canPlace, newPlacement } from '../plan/place'
 import { plannableOn, trySession, type ResolvedPlan, type Session } from '../plan/resolve'
 
-/** Something that speaks against a place: `stop` and `too-soon` rule it out as a mend, `hands` leaves a clash of adults standing. */
+/**
+ * Something that speaks against a place: `stop` and `too-soon` rule it out as a mend, `hands` leaves a clash of adults
+ * standing.
+ */
 export interface Objection {
   kind: 'misses' | 'stop' | 'too-soon' | 'full-day' | 'hands' | 'in-a-row' | 'drying' | 'mess'
   words: string
@@ -246,8 +249,9 @@ function rankedAt(
 const MOST_SHOWN = 5
 
 /**
- * The best places for one card, best first, each with what speaks for and against it: who takes part, what it is the first of in the week,
- * cautions, adults, energy, drying, and whether it could be ready. Where it lies now is not among them.
+ * The best places for one card, best first, each with what speaks for and against it: who takes part, what it is the
+ * first of in the week, cautions, adults, energy, drying, and whether it could be ready. Where it lies now is not among
+ * them.
  *
  * @param movingId the placement that would be moved; none for an idea without a day
  * @param most slots to give, 1 or more
@@ -278,7 +282,8 @@ export interface Closer {
 const MOST_CLOSERS = 3
 
 /**
- * Ideas of the basket that would close a gap: each with its best place on a day on which the child comes and takes part, without a stop.
+ * Ideas of the basket that would close a gap: each with its best place on a day on which the child comes and takes
+ * part, without a stop.
  *
  * @param most ideas to give, 1 or more
  */

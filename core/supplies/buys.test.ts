@@ -101,7 +101,8 @@ describe('what is planned, beside what brings the house up to its least', () => 
     expect([line.shortage, line.topUp, line.planCost, line.cost]).toEqual([10, 10, 400, 800])
   })
   it('is priced trip by trip, as it is bought', () => {
-    // Two uses a week apart that do not keep together: a pack of ten each, not the one of twenty that both at once would take.
+    // Two uses a week apart that do not keep together: a pack of ten each, not the one of twenty that both at once
+    // would take.
     const line = lineOf(
       { keepsDays: 3, par: 5, packs: [pack(10, 300, 'grocer'), pack(20, 400, 'grocer')] },
       [2, 7],

@@ -47,8 +47,8 @@ const tripsFor = ({ material, home, today }: Asked, { first, last }: Portion): M
   )
 
 /**
- * Packs from shops that are in time, and of those the ones that still keep then; those that come soonest where none is in time. A shop that
- * is cheap and too late helps nobody, nor does one from which it is spoiled before its use.
+ * Packs from shops that are in time, and of those the ones that still keep then; those that come soonest where none is
+ * in time. A shop that is cheap and too late helps nobody, nor does one from which it is spoiled before its use.
  */
 function packsInTime(packs: readonly Pack[], trips: ReadonlyMap<string, GetBy>): readonly Pack[] {
   if (trips.size === 1) return packs
@@ -81,9 +81,9 @@ function portionsOf(asked: Asked): Portion[] {
 }
 
 /**
- * What is bought of a material, where and on which trip: the cheapest packs among shops that are in time, each shop's on its last trip that
- * is early enough. What does not keep is bought in parts, each on the last trip from which it still keeps. What only brings the house up to
- * its least goes along with the last part, or on the next trip.
+ * What is bought of a material, where and on which trip: the cheapest packs among shops that are in time, each shop's
+ * on its last trip that is early enough. What does not keep is bought in parts, each on the last trip from which it
+ * still keeps. What only brings the house up to its least goes along with the last part, or on the next trip.
  *
  * @param asked a material with at least one pack, and something to get
  */

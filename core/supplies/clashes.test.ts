@@ -67,7 +67,8 @@ describe('the same material wanted in two places', () => {
     ).toEqual([['bead', 44, 4, ['d', 'g']]])
   })
   it('is mended by later, by fewer, by another material or by buying', () => {
-    // The glow table's week lies within the dough table's two: no other days within it would help, so only the dough can wait.
+    // The glow table's week lies within the dough table's two: no other days within it would help, so only the dough
+    // can wait.
     expect(clashRemedies(clashes[0], snapshot, plan).map((one) => one.words)).toEqual([
       'Put Dough out from day 6',
       'Dough with 20',

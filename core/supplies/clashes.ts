@@ -38,7 +38,10 @@ function byMaterial(needs: readonly Need[]): Map<string, Need[]> {
   return found
 }
 
-/** Every clash of the plan ahead, the earliest first. One place alone that wants more than there is stands on the list and is no clash. */
+/**
+ * Every clash of the plan ahead, the earliest first. One place alone that wants more than there is stands on the list
+ * and is no clash.
+ */
 export function materialClashes(plan: ResolvedPlan): MaterialClash[] {
   return [...byMaterial(ahead(plan)).values()]
     .flatMap((needs): MaterialClash[] => {
@@ -142,8 +145,8 @@ function fewerOf(need: Need, most: number): number | null {
 }
 
 /**
- * What can be done about a clash: later, fewer, another material that is in the house, or buying what is missing. Each was tried: none
- * leaves the clash as it is.
+ * What can be done about a clash: later, fewer, another material that is in the house, or buying what is missing. Each
+ * was tried: none leaves the clash as it is.
  */
 export function clashRemedies(clash: MaterialClash, snapshot: UnitSnapshot, plan: ResolvedPlan): ClashRemedy[] {
   const { material } = clash

@@ -19,7 +19,10 @@ export function familiesOf(children: readonly Child[]): Family[] {
   return [...found.values()]
 }
 
-/** Families in the order in which they are asked for this unit: with each unit another comes first, so that the same are not always asked. */
+/**
+ * Families in the order in which they are asked for this unit: with each unit another comes first, so that the same are
+ * not always asked.
+ */
 export function inTurn(families: readonly Family[], unitsBefore: number): Family[] {
   const first = families.length ? unitsBefore % families.length : 0
   return [...families.slice(first), ...families.slice(0, first)]
@@ -36,8 +39,8 @@ export interface AskLine {
 }
 
 /**
- * What families are asked for: every line that is got that way and has not fallen back to the shop. What was promised and is still coming
- * is part of what is asked for.
+ * What families are asked for: every line that is got that way and has not fallen back to the shop. What was promised
+ * and is still coming is part of what is asked for.
  */
 export function asksOf(lines: readonly SupplyLine[], promises: readonly FamilyPromise[]): AskLine[] {
   return lines.flatMap((line): AskLine[] => {
@@ -80,7 +83,9 @@ const HANDFUL = 6
 const worthOf = (material: Material, quantity: number): number =>
   material.packs.length ? coverByPacks(quantity, material.packs).cost : 0
 
-/** Parts of an ask: handfuls of what is counted in pieces, where there are families enough; the whole of anything else. */
+/**
+ * Parts of an ask: handfuls of what is counted in pieces, where there are families enough; the whole of anything else.
+ */
 function partsOf(ask: AskLine, families: number): number[] {
   if (ask.material.unit !== 'each' && ask.material.unit !== 'sheet') return [ask.open]
   const count = Math.min(families, Math.ceil(ask.open / HANDFUL))
@@ -97,8 +102,8 @@ export interface Spread {
 }
 
 /**
- * Spreads what is asked over the families: the dearest first, each to the family that is asked for least so far, the first in turn
- * among equals. No family is asked for two dear things, nor twice for the same.
+ * Spreads what is asked over the families: the dearest first, each to the family that is asked for least so far, the
+ * first in turn among equals. No family is asked for two dear things, nor twice for the same.
  *
  * @param families in the order of their turn, see {@link inTurn}
  * @returns a note for every family, those without an ask too

@@ -70,7 +70,10 @@ export function useOf({ session, requirement }: Need): FirstUse {
   }
 }
 
-/** The order in which needs are given what there is: by when each is taken out of the cupboard, not by when its placement starts. */
+/**
+ * The order in which needs are given what there is: by when each is taken out of the cupboard, not by when its
+ * placement starts.
+ */
 export const byUse = (a: SupplyNeed, b: SupplyNeed): number =>
   a.use.minute - b.use.minute ||
   a.session.start - b.session.start ||
@@ -96,8 +99,9 @@ export const countedOn = (material: Material): number =>
   material.way === 'have' ? Infinity : material.condition === 'mend' ? 0 : material.onHand
 
 /**
- * Gives what is on hand, and what families said they would bring, to the earliest use first; what is missing of each need is short there.
- * What is on hand goes to no use after it is past its date; a promise is there the day after it is due.
+ * Gives what is on hand, and what families said they would bring, to the earliest use first; what is missing of each
+ * need is short there. What is on hand goes to no use after it is past its date; a promise is there the day after it is
+ * due.
  *
  * @param needs of one material, in the order of {@link byUse}
  * @param there what of it can be counted on, in base units
@@ -170,7 +174,10 @@ function giveLent(needs: readonly SupplyNeed[], there: number, coming: readonly 
   })
 }
 
-/** What is missing of a material over all of its needs: what is used up adds up, what comes back is missing while the most is in use. */
+/**
+ * What is missing of a material over all of its needs: what is used up adds up, what comes back is missing while the
+ * most is in use.
+ */
 export function shortageOf(
   needs: readonly SupplyNeed[],
   material: Material,

@@ -27,8 +27,8 @@ const OTHER_WAYS = {
 } as const
 
 /**
- * What is to get, by where: each shop, the dearest first, then the other ways. Within each the late ones first, then by part of the shop, then
- * by name. A line that is bought in two shops stands under both.
+ * What is to get, by where: each shop, the dearest first, then the other ways. Within each the late ones first, then by
+ * part of the shop, then by name. A line that is bought in two shops stands under both.
  */
 export function supplyGroups(lines: readonly SupplyLine[]): SupplyGroup[] {
   const groups = new Map<string, SupplyGroup>()

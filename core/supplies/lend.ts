@@ -15,8 +15,8 @@ const dangers = (session: Session, plan: ResolvedPlan): string[] =>
     )
 
 /**
- * Whether a need can be met with another material without harm: each child who takes part still does, and no child meets a stop or a
- * change with it that the child does not meet with the first.
+ * Whether a need can be met with another material without harm: each child who takes part still does, and no child
+ * meets a stop or a change with it that the child does not meet with the first.
  */
 export function isSafe(
   { session, requirement }: Pick<SupplyNeed, 'session' | 'requirement'>,
@@ -47,8 +47,8 @@ function spareOf(material: Material, there: number, own: readonly SupplyNeed[], 
 }
 
 /**
- * Meets what is short with the alternatives that its ideas name, as far as they are in the house, left over, and no less safe for those who
- * take part. The first alternative named goes first, the earliest need before the others.
+ * Meets what is short with the alternatives that its ideas name, as far as they are in the house, left over, and no
+ * less safe for those who take part. The first alternative named goes first, the earliest need before the others.
  *
  * @param needs every need of the list, by material, with what is short of each
  * @param thereOf what of a material can be counted on

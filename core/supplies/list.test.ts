@@ -79,7 +79,8 @@ describe('what of the house can be counted on', () => {
     expect(besidesWords(shortOf({ condition: 'mend' }), 'metric')).toBe('20 in the house to mend first')
   })
   it('is gone once it is past its date, and not before', () => {
-    // Day 1 is Wednesday 4 March, day 8 Friday 13: what is good until Thursday 12 serves the first use and not the second.
+    // Day 1 is Wednesday 4 March, day 8 Friday 13: what is good until Thursday 12 serves the first use and not the
+    // second.
     const [line] = world({ ...twice, materials: [aMaterial({ onHand: 20, expires: '2026-03-12' })] }).lines
     expect([line.shortage, line.needs.map((need) => need.short)]).toEqual([5, [0, 5]])
   })
@@ -187,7 +188,8 @@ describe('where and when to buy', () => {
       activities: [idea('one', [aNeed('thing', { quantity: 5 })])],
       placements: [on(2, 'one'), on(8, 'one')],
     })
-    // Thursday 5 and Friday 13 March: from Wednesday 4 they keep until Saturday 7, so Friday's are bought on Wednesday 11.
+    // Thursday 5 and Friday 13 March: from Wednesday 4 they keep until Saturday 7, so Friday's are bought on Wednesday
+    // 11.
     expect(lines[0].buys.map((buy) => [buy.trip.date, buy.quantity])).toEqual([
       ['2026-03-04', 5],
       ['2026-03-11', 5],
@@ -280,7 +282,8 @@ describe('the standing list', () => {
       activities: [idea('one', [aNeed('wipe', { quantity: 120 })])],
       placements: [on(4, 'one')],
     })
-    // 120 of 100: 20 short, and 80 to be back at the least; one pack of 100 does both, where the plan alone would take it too.
+    // 120 of 100: 20 short, and 80 to be back at the least; one pack of 100 does both, where the plan alone would take
+    // it too.
     expect(lines[0]).toMatchObject({ shortage: 20, topUp: 80, cost: 250, planCost: 250 })
   })
   it('is left alone while there is enough', () =>

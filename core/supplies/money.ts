@@ -8,10 +8,16 @@ import type { SupplyLine } from './supplyList'
 /** How sure a price is: seen lately, seen longer ago, or an example that nobody has seen in that shop. */
 export type Sureness = 'seen' | 'old' | 'guess'
 
-/** For how long a price that was seen holds, in days: most of what a home buys changes its price by the season. A judgement. */
+/**
+ * For how long a price that was seen holds, in days: most of what a home buys changes its price by the season. A
+ * judgement.
+ */
 export const PRICE_HOLDS_DAYS = 120
 
-/** By how much a price may be off, as a share: nothing, about a year's change of prices, and what an example can miss by. Judgements. */
+/**
+ * By how much a price may be off, as a share: nothing, about a year's change of prices, and what an example can miss
+ * by. Judgements.
+ */
 const OFF_BY: Record<Sureness, number> = { seen: 0, old: 0.1, guess: 0.25 }
 
 /** How sure a pack's price is on a day. */
@@ -37,7 +43,8 @@ export function estimateOf(lines: readonly SupplyLine[], today: CalendarDate): E
 }
 
 /**
- * Parts a sum by weights into whole cents that add up to it: each its share rounded down, the cents left over to the largest remainders.
+ * Parts a sum by weights into whole cents that add up to it: each its share rounded down, the cents left over to the
+ * largest remainders.
  *
  * @param cents whole, 0 or more
  * @param weights 0 or more each; where all are 0, the parts are equal
@@ -98,8 +105,8 @@ export interface CenterMoney {
 }
 
 /**
- * What each center costs: what was spent on a material is parted over all that takes it in the unit, behind or ahead, by quantity; what is
- * still to buy, over what is short of it. The parts add up to the unit's spent and planned.
+ * What each center costs: what was spent on a material is parted over all that takes it in the unit, behind or ahead,
+ * by quantity; what is still to buy, over what is short of it. The parts add up to the unit's spent and planned.
  */
 export function moneyByCenter(snapshot: UnitSnapshot, plan: ResolvedPlan, lines: readonly SupplyLine[]): CenterMoney[] {
   const found = new Map<string | null, CenterMoney>()

@@ -3,7 +3,10 @@ import { minutesOf } from '../calendar/dates'
 import type { Activity, BaseUnit, Material, Requirement } from '../domain'
 import type { ResolvedPlan, Session } from '../plan/resolve'
 
-/** Quantities are counted in thousandths of a base unit: no kitchen measures finer, and what products such as 10 x 1.1 leave over is. */
+/**
+ * Quantities are counted in thousandths of a base unit: no kitchen measures finer, and what products such as 10 x 1.1
+ * leave over is.
+ */
 const PER_UNIT = 1000
 /** Less than this is what a computer adds, and no quantity. */
 const NOISE = 0.5 / PER_UNIT
@@ -39,8 +42,8 @@ export function usersOf(requirement: Requirement, parts: readonly Part[]): numbe
 }
 
 /**
- * The quantity of one requirement for a number of users: per child, per started group, or once per set-up; then the spare
- * share; `each` and `sheet` rounded up. Nobody who uses it needs nothing.
+ * The quantity of one requirement for a number of users: per child, per started group, or once per set-up; then the
+ * spare share; `each` and `sheet` rounded up. Nobody who uses it needs nothing.
  *
  * @param requirement quantity in base units, basis, spare share 0 to 2
  * @param users 0 or more
@@ -57,7 +60,10 @@ export function quantityFor(
   return { times, quantity: rounded(times * requirement.quantity, requirement.spare, unit) }
 }
 
-/** Every need of every session, in order of time; those of nobody left out. What a recipe or a sensory bin is made of joins here, as needs of its session. */
+/**
+ * Every need of every session, in order of time; those of nobody left out. What a recipe or a sensory bin is made of
+ * joins here, as needs of its session.
+ */
 export function needsOf(plan: ResolvedPlan): Need[] {
   return plan.sessions.flatMap((session) => sessionNeeds(session, plan.materials))
 }
@@ -93,7 +99,8 @@ export interface Peak {
 }
 
 /**
- * Peak of reusables in use at once, by a sweep over starts and ends. What comes back at a moment can go out again at it.
+ * Peak of reusables in use at once, by a sweep over starts and ends. What comes back at a moment can go out again at
+ * it.
  *
  * @param uses stretches [from, to) with the quantity taken, 0 or more
  */
@@ -122,8 +129,8 @@ export function peakInUse(uses: readonly Use[]): Peak {
 export const EVENING_END = '21:00'
 
 /**
- * Latest start of each preparation step, as plan minutes, counted backward from the start of the activity: each step and its wait
- * end before the next one starts.
+ * Latest start of each preparation step, as plan minutes, counted backward from the start of the activity: each step
+ * and its wait end before the next one starts.
  */
 export function latestPrepStarts(activity: Pick<Activity, 'prep'>, start: number): number[] {
   const starts: number[] = []

@@ -26,10 +26,11 @@ export const LARGEST_NEED = 10_000_000
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
 
 /**
- * The cheapest packs that cover a need; among equally cheap ones the least left over, then the fewest packs. Exact: dynamic
- * programming over the need, in steps of the packs' common divisor.
+ * The cheapest packs that cover a need; among equally cheap ones the least left over, then the fewest packs. Exact:
+ * dynamic programming over the need, in steps of the packs' common divisor.
  *
- * @param need base units, 0 to 10,000,000; a fraction of a thousandth and more is rounded up, since packs hold whole units
+ * @param need base units, 0 to 10,000,000; a fraction of a thousandth and more is rounded up, since packs hold whole
+ *   units
  * @param offers 1 to 255 packs, sizes in whole base units of 1 or more, prices in cents
  * @throws InputError naming `need`, `packs` or `packs.N.size` / `packs.N.price`
  * @example cover(130, [{ size: 50, price: 125 }, { size: 120, price: 275 }]) // three of 50, 375, 20 left
@@ -48,9 +49,9 @@ export function coverByPacks<P extends PackOffer>(need: number, offers: readonly
   const steps = Math.ceil(Math.ceil(tidy(need)) / step)
   const counts = new Array<number>(offers.length).fill(0)
 
-  // A best pack is one with the lowest price a unit, the largest such. An optimal cover exists with fewer other packs than
-  // the best one has steps: among that many, some add up to a multiple of it and can be traded for it at no loss. So for a
-  // need beyond best x largest, the rest is certain to be best packs.
+  // A best pack is one with the lowest price a unit, the largest such. An optimal cover exists with fewer other packs
+  // than the best one has steps: among that many, some add up to a multiple of it and can be traded for it at no loss.
+  // So for a need beyond best x largest, the rest is certain to be best packs.
   const best = offers.reduce((b, offer, i) => {
     const byUnit = offer.price * sizes[b] - offers[b].price * sizes[i]
     return byUnit < 0 || (byUnit === 0 && sizes[i] > sizes[b]) ? i : b

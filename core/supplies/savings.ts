@@ -11,7 +11,9 @@ export interface Saving {
   kind: 'leave-out' | 'swap'
   /** Cents. */
   saves: number
-  /** Touches of children that would be lost, and how many of them are the child's only one of that domain in its week. */
+  /**
+   * Touches of children that would be lost, and how many of them are the child's only one of that domain in its week.
+   */
   touches: number
   onlyOnes: number
   /** What is left out, or what gets another material. */
@@ -23,7 +25,10 @@ export interface Saving {
   swap: { placementId: string; requirementId: string; material: Material }[]
 }
 
-/** Less than this share of what is planned, or than this many cents, is no saving that anyone would give something up for. */
+/**
+ * Less than this share of what is planned, or than this many cents, is no saving that anyone would give something up
+ * for.
+ */
 const LEAST_SHARE = 0.02
 const LEAST_CENTS = 25
 /** A child's only touch of a domain in a week weighs as much as this many others. */
@@ -57,9 +62,10 @@ function touchesLost(session: Session, plan: ResolvedPlan): { touches: number; o
 const plannedOf = (lines: readonly SupplyLine[]) => lines.reduce((sum, line) => sum + line.planCost, 0)
 
 /**
- * The savings that cost least in what is lost: another material that an idea names and that is cheaper, which loses nothing; or leaving an
- * activity out. Each is tried: the list is made anew without it, so that packs shared with others are counted right. Ranked by the touches
- * lost for each cent saved, a child's only touch of a week weighing three.
+ * The savings that cost least in what is lost: another material that an idea names and that is cheaper, which loses
+ * nothing; or leaving an activity out. Each is tried: the list is made anew without it, so that packs shared with
+ * others are counted right. Ranked by the touches lost for each cent saved, a child's only touch of a week weighing
+ * three.
  *
  * @param most savings to give, 1 or more
  */

@@ -53,8 +53,8 @@ function hashOf(text: string): string {
 }
 
 /**
- * The id of a purchase: the same for whoever ticks the same line on the same day, so that a line which two people tick is bought once. What
- * is bought again on that day has the next number.
+ * The id of a purchase: the same for whoever ticks the same line on the same day, so that a line which two people tick
+ * is bought once. What is bought again on that day has the next number.
  */
 export const purchaseId = (date: CalendarDate, number: number, unitId: string | null, materialId: string): string =>
   `buy-${date.replaceAll('-', '')}-${hashOf(`${number} ${unitId ?? ''} ${materialId}`)}`
@@ -73,8 +73,8 @@ export interface Found {
 }
 
 /**
- * A tick in the shop: the packs go into the cupboard whole, leftovers too; their prices are remembered; what was paid is parted over the
- * units by what each is short, and to the house by what only fills it up.
+ * A tick in the shop: the packs go into the cupboard whole, leftovers too; their prices are remembered; what was paid
+ * is parted over the units by what each is short, and to the house by what only fills it up.
  */
 export function tickInShop(line: SupplyLine, found: Found): { purchases: Purchase[]; stock: StockOp } {
   const { material, needs, topUp } = line
@@ -133,8 +133,9 @@ export type NotThere =
   | { kind: 'without'; sessions: Session[]; words: string }
 
 /**
- * What can be done where a line is not in a shop: another shop, with whether that is in time; another material that its ideas name, with
- * what it costs there, where that is no less safe; or to do without, with what on the plan then misses it. In this order.
+ * What can be done where a line is not in a shop: another shop, with whether that is in time; another material that its
+ * ideas name, with what it costs there, where that is no less safe; or to do without, with what on the plan then misses
+ * it. In this order.
  */
 export function notThere(
   line: SupplyLine,

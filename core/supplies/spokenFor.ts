@@ -2,7 +2,10 @@ import type { Material, SpokenFor } from '../domain'
 import { countedOn, type ListSource } from './give'
 import { tidy } from './needs'
 
-/** What of a material is free: what can be counted on, less what units before will still use up of it. Never less than nothing. */
+/**
+ * What of a material is free: what can be counted on, less what units before will still use up of it. Never less than
+ * nothing.
+ */
 export const freeOf = (material: Material, spokenFor: readonly SpokenFor[]): number =>
   spokenFor.length
     ? tidy(Math.max(0, countedOn(material) - spokenFor.reduce((sum, one) => sum + one.quantity, 0)))
@@ -17,7 +20,10 @@ export function freeMaterials(materials: readonly Material[], spokenFor: readonl
   })
 }
 
-/** What is spoken for as far as the house has it: the unit that begins first takes first. What they are short of they get themselves. */
+/**
+ * What is spoken for as far as the house has it: the unit that begins first takes first. What they are short of they
+ * get themselves.
+ */
 export function inHouse(material: Material, spokenFor: SpokenFor[]): SpokenFor[] {
   if (!spokenFor.length || material.way === 'have') return []
   let left = countedOn(material)
@@ -28,7 +34,10 @@ export function inHouse(material: Material, spokenFor: SpokenFor[]): SpokenFor[]
   })
 }
 
-/** What is spoken for by units that are not on a list themselves, by material: each unit once, however many sources name it. */
+/**
+ * What is spoken for by units that are not on a list themselves, by material: each unit once, however many sources name
+ * it.
+ */
 export function spokenForIn(sources: readonly ListSource[]): Map<string, SpokenFor[]> {
   const onList = new Set(sources.map(({ snapshot }) => snapshot.unit.id))
   const found = new Map<string, SpokenFor[]>()

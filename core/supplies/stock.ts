@@ -2,8 +2,8 @@ import type { Material, Op, RowOp, StockEntry, StockOp } from '../domain'
 import { tidy } from './needs'
 
 /**
- * A material and its history after a change of what is on hand. Never less than nothing is left: what was not there, by the count, cannot be
- * taken, and the entry says what was.
+ * A material and its history after a change of what is on hand. Never less than nothing is left: what was not there, by
+ * the count, cannot be taken, and the entry says what was.
  *
  * @example 12 on hand, 20 taken: none left, an entry of -12
  */
@@ -29,7 +29,10 @@ export function stocked(material: Material, op: StockOp): { material: Material; 
 /** How many packs a material remembers. */
 const MOST_PACKS = 12
 
-/** A pack as it was found takes the place of the one of its size in that shop; a new one drops the one that nobody has seen for longest. */
+/**
+ * A pack as it was found takes the place of the one of its size in that shop; a new one drops the one that nobody has
+ * seen for longest.
+ */
 function withPack(known: readonly Material['packs'][number][], found: Material['packs'][number]): Material['packs'] {
   const same = known.findIndex(
     (pack) => pack.size === found.size && pack.shop.toLowerCase() === found.shop.toLowerCase(),

@@ -89,13 +89,19 @@ function stillToCome(source: ListSource): SupplyNeed[] {
 /** How far back an open day is looked for: past the longest closure that anyone comes back from. */
 const A_YEAR = 366
 
-/** The last open day on or before a date: families come to the door then. The date itself where the home has not been open for a year. */
+/**
+ * The last open day on or before a date: families come to the door then. The date itself where the home has not been
+ * open for a year.
+ */
 function lastOpenDay(home: Home, date: CalendarDate): CalendarDate {
   for (let back = 0; back < A_YEAR; back++) if (isOpen(home, addDays(date, -back))) return addDays(date, -back)
   return date
 }
 
-/** When families are asked for something, so that what does not come can still be bought: by the last trip that is early enough. */
+/**
+ * When families are asked for something, so that what does not come can still be bought: by the last trip that is early
+ * enough.
+ */
 function askOf(
   material: Material,
   home: Home,
@@ -197,9 +203,10 @@ function together(buys: readonly Buy[], need: number): Cover<Pack> {
 }
 
 /**
- * The list of one unit or of several at once: a line for each material that what is still to come takes, or that is low, in order of first
- * use, then by name. On-hand is what the cupboard holds today, so what is done, skipped or past is not counted again; units together share
- * it, the earliest use first. What units before them will still use up is not there for them.
+ * The list of one unit or of several at once: a line for each material that what is still to come takes, or that is
+ * low, in order of first use, then by name. On-hand is what the cupboard holds today, so what is done, skipped or past
+ * is not counted again; units together share it, the earliest use first. What units before them will still use up is
+ * not there for them.
  *
  * @param sources one unit or more of the same home on the same day
  */

@@ -7,8 +7,9 @@ import { sessionNeeds, tidy } from './needs'
 export type Took = Record<string, number>
 
 /**
- * What a placement that was done takes out of the pantry: its consumables, for those who took part. What was not there by the count is taken
- * from the alternatives that its idea names, as far as they are there; never more than there is. What the house always has is not counted.
+ * What a placement that was done takes out of the pantry: its consumables, for those who took part. What was not there
+ * by the count is taken from the alternatives that its idea names, as far as they are there; never more than there is.
+ * What the house always has is not counted.
  */
 export function takeOut(session: Session, materials: ReadonlyMap<string, Material>): Took {
   const took: Took = {}

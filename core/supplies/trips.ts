@@ -45,8 +45,9 @@ export interface GetBy {
 }
 
 /**
- * The last trip or order from which something is in the house on a day before the first use. With none left, it is late by the days from
- * the day before the first use to when the next one brings it. A home without shopping days goes whenever it must.
+ * The last trip or order from which something is in the house on a day before the first use. With none left, it is late
+ * by the days from the day before the first use to when the next one brings it. A home without shopping days goes
+ * whenever it must.
  *
  * @param days when one goes there, and how long it takes
  * @param firstUse date of first use

@@ -30,7 +30,10 @@ export function needWords(need: SupplyNeed, measures: 'metric' | 'us'): string {
 export const packWords = (packs: Buy['packs'], unit: BaseUnit, measures: 'metric' | 'us'): string =>
   packs.map(({ pack, count }) => `${count} × ${quantityWords(pack.size, unit, measures)}`).join(' and ')
 
-/** When to get a line, and whether that is too late: "by Sat 7", "late by 2 days: next trip Wed 11", "ask by Tue 3, bring by Fri 6". */
+/**
+ * When to get a line, and whether that is too late: "by Sat 7", "late by 2 days: next trip Wed 11", "ask by Tue 3,
+ * bring by Fri 6".
+ */
 export function getByWords(line: SupplyLine): string {
   if (line.ask && !line.fellBack) {
     const { on, bringBy, asked } = line.ask

@@ -4,8 +4,8 @@ import { stretched } from './stretch'
 import { themeOf } from './theme'
 
 /**
- * The library as one unit sees it: slots filled from its theme, and the stretches that were taken. Every computation and every sheet of
- * the unit starts from this, so that what is read is what is counted.
+ * The library as one unit sees it: slots filled from its theme, and the stretches that were taken. Every computation
+ * and every sheet of the unit starts from this, so that what is read is what is counted.
  */
 export function activitiesFor(
   unit: Unit,

@@ -52,7 +52,10 @@ export function interestWords(interest: string): string[] {
 
 const texts = new WeakMap<Activity, string>()
 
-/** Whether an idea speaks of an interest: one of its words begins a word in the title, the aim, the steps or what a stage does. */
+/**
+ * Whether an idea speaks of an interest: one of its words begins a word in the title, the aim, the steps or what a
+ * stage does.
+ */
 export function speaksOf(activity: Activity, words: readonly string[]): boolean {
   let text = texts.get(activity)
   if (text === undefined)

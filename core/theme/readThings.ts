@@ -28,8 +28,9 @@ export const MOST_OBJECTS = 500
 export type KnownThings = ReadonlyMap<string, Partial<ThemeObject>>
 
 /**
- * Theme objects from a line as someone types it: commas, semicolons or line breaks between, a number before a name is how many are in the
- * house, colours before a name are its colours. What is commonly known of a thing is filled in; what was typed goes first.
+ * Theme objects from a line as someone types it: commas, semicolons or line breaks between, a number before a name is
+ * how many are in the house, colours before a name are its colours. What is commonly known of a thing is filled in;
+ * what was typed goes first.
  *
  * @param text any text; blank pieces are left out, and what goes past 500 objects too
  * @example readThings('12 red and white shells, crab', known) // 12 shells, red and white; a crab

@@ -4,8 +4,8 @@ import { numberWord, withArticle } from './words'
 import { themeOf, type Theme, type Thing } from './theme'
 
 /**
- * Slots of the library's texts, which take what the unit is about. Each has words that hold for any unit, so that a text reads well
- * before there is a theme.
+ * Slots of the library's texts, which take what the unit is about. Each has words that hold for any unit, so that a
+ * text reads well before there is a theme.
  *
  * - `{objects}` up to three things in the house that are too large to choke on: "kites, scarves and bells"
  * - `{object}` the first of them: "a kite"

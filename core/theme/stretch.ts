@@ -115,7 +115,8 @@ const firstOf = <T>(centers: readonly CenterKind[], table: Partial<Record<Center
   table[centers[0]]
 
 /**
- * How the letter, number, shape and colour of a unit could reach into an idea, each at most once, and only where it fits.
+ * How the letter, number, shape and colour of a unit could reach into an idea, each at most once, and only where it
+ * fits.
  *
  * @param materials by id; what an idea takes decides which pieces could be counted and coloured
  */

@@ -27,8 +27,8 @@ export interface Theme {
 }
 
 /**
- * Millimetres of a thing that nobody has measured: a small part until someone holds it against a paper tube. How it compares with the
- * others of its theme says nothing about that: a whale may be the size of a bean.
+ * Millimetres of a thing that nobody has measured: a small part until someone holds it against a paper tube. How it
+ * compares with the others of its theme says nothing about that: a whale may be the size of a bean.
  */
 export const UNMEASURED_MM: [number, number, number] = [30, 25, 25]
 /** Millimetres that stand for "does not go through a paper tube", which is wider than the small-parts cylinder. */

@@ -2,8 +2,8 @@ import type { Material, Unit } from '../domain'
 import { thingMaterial, themeOf } from './theme'
 
 /**
- * Materials of theme objects that must follow what was changed about the objects: measured ones lose their guess, counted ones their old
- * count. What the pantry says of a thing that was not changed stays as it is.
+ * Materials of theme objects that must follow what was changed about the objects: measured ones lose their guess,
+ * counted ones their old count. What the pantry says of a thing that was not changed stays as it is.
  *
  * @param materials by id, as they are now
  */

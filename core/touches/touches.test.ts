@@ -122,7 +122,8 @@ describe('targets', () => {
     const gaps = gapsOf(of([aPlacement(moment(4, 'choice'), { id: 'p', activityId: 'count' })])).filter(
       (gap) => gap.domain === 'early-math',
     )
-    // Nobody meets it in the first week, and the baby is not aimed at it. Of the second week the unit holds two days of five: that is no week of its own.
+    // Nobody meets it in the first week, and the baby is not aimed at it. Of the second week the unit holds two days of
+    // five: that is no week of its own.
     expect(gaps.map((gap) => [gap.monday, gap.child.id, gap.dates])).toEqual([
       ['2026-03-02', 'ann', ['2026-03-04', '2026-03-05', '2026-03-06']],
       ['2026-03-02', 'bo', ['2026-03-04', '2026-03-05']],

@@ -37,8 +37,8 @@ export interface TouchWeek {
 }
 
 /**
- * A child's target for a week (3-computations, section 11): the home's, scaled by the days on which the child comes beside the days on
- * which the home is open in a full week, rounded up. A child who does not come that week has none.
+ * A child's target for a week (3-computations, section 11): the home's, scaled by the days on which the child comes
+ * beside the days on which the home is open in a full week, rounded up. A child who does not come that week has none.
  *
  * @param daysHere 0 to 7
  * @param daysOpen 1 to 7
@@ -46,7 +46,10 @@ export interface TouchWeek {
 export const targetFor = (target: number, daysHere: number, daysOpen: number): number =>
   Math.ceil((target * Math.min(daysHere, daysOpen)) / daysOpen)
 
-/** Domains that are aimed at in the first year: what a baby meets on a lap and on the floor. The others come with the first steps. */
+/**
+ * Domains that are aimed at in the first year: what a baby meets on a lap and on the floor. The others come with the
+ * first steps.
+ */
 export const INFANT_DOMAINS: readonly LearningDomain[] = [
   'language',
   'music-movement',
@@ -57,8 +60,9 @@ export const INFANT_DOMAINS: readonly LearningDomain[] = [
 ]
 
 /**
- * Touches of a domain that are aimed at for a child who comes every day; 0 where it is not aimed at. What the home wrote holds for all;
- * else it is two, and for infants only what {@link INFANT_DOMAINS} names (docs/decisions/0011-gaps-and-aims.md).
+ * Touches of a domain that are aimed at for a child who comes every day; 0 where it is not aimed at. What the home
+ * wrote holds for all; else it is two, and for infants only what {@link INFANT_DOMAINS} names
+ * (docs/decisions/0011-gaps-and-aims.md).
  *
  * @param stage of the child by age
  */
@@ -147,8 +151,8 @@ export interface Gap {
 }
 
 /**
- * What somebody goes without, in order of weeks, children and domains. A week of which the unit holds less than half belongs as much to
- * another unit: nothing in it is called a gap.
+ * What somebody goes without, in order of weeks, children and domains. A week of which the unit holds less than half
+ * belongs as much to another unit: nothing in it is called a gap.
  */
 export const gapsOf = (weeks: readonly TouchWeek[]): Gap[] =>
   weeks
