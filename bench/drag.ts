@@ -16,8 +16,8 @@ const STEPS = 12
 const DRAGS = 6
 
 /**
- * Drags cards over the board of the open unit and drops them, and measures in the page: how long each frame took while a card was held, and
- * how long after each drop the readings had changed.
+ * Drags cards over the board of the open unit and drops them, and measures in the page: how long each frame took while
+ * a card was held, and how long after each drop the readings had changed.
  */
 export async function dragOnBoard(page: Page): Promise<{ drops: number[]; longestFrame: number }> {
   // The runner keeps functions' names by a helper that the page does not have.

@@ -3,7 +3,10 @@ import type { Child, Material, Placement, UnitSnapshot } from '@core/domain'
 import { newPlacement } from '@core/plan'
 import { demoHome } from '@demo/home'
 
-/** The large unit of the budgets: 15 days, 12 children, 150 placements, 400 materials; made from the demo home, the same every time. */
+/**
+ * The large unit of the budgets: 15 days, 12 children, 150 placements, 400 materials; made from the demo home, the same
+ * every time.
+ */
 export function largeSnapshot(today = '2026-03-10'): UnitSnapshot {
   const { home, children, adults, centers, materials, activities, units } = demoHome(today)
   const more = <T extends { id: string; name: string }>(list: T[], count: number): T[] =>

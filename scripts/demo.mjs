@@ -37,7 +37,7 @@ async function open() {
   endWith(child)
   if (isNew) {
     say('Moving into the demo home.')
-    const file = spawnSync(process.execPath, ['--import', 'tsx', 'demo/planFile.ts', today], {
+    const file = spawnSync(process.execPath, ['dist/server/demo.js', today], {
       cwd: root,
       encoding: 'utf8',
       maxBuffer: 64 * 1024 * 1024,

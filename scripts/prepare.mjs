@@ -1,4 +1,4 @@
-import { spawn } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
@@ -56,16 +56,19 @@ export async function install() {
 }
 
 /**
- * All that is needed to serve: the packages, then the driver and the interface beside each other. As soon as there is a driver the server can
- * be started; what `serve` gives is given once the interface is built too.
+ * All that is needed to serve: the packages, then the driver and the interface beside each other. As soon as there is a
+ * driver the server can be started; what `serve` gives is given once the interface is built too.
  */
 export async function prepare(serve) {
   await packages()
-  const [served] = await Promise.all([driver().then(serve), build()])
+  const [served] = await Promise.all([Promise.all([driver(), buildServer()]).then(serve), build()])
   return served
 }
 
-/** Lays a packed copy beside each file that is worth it: packed once and well here, rather than quickly at every request. */
+/**
+ * Lays a packed copy beside each file that is worth it: packed once and well here, rather than quickly at every
+ * request.
+ */
 function pack(folder) {
   for (const entry of readdirSync(folder, { withFileTypes: true })) {
     const path = join(folder, entry.name)
@@ -75,21 +78,49 @@ function pack(folder) {
   }
 }
 
+const vite = (...args) => run(process.execPath, [at('node_modules/vite/bin/vite.js'), 'build', ...args])
+
+/**
+ * Builds the server and its commands, unless they are built from just these sources: Node then reads them as they are.
+ */
+export async function buildServer() {
+  const print = fingerprint(['package-lock.json', 'vite.server.ts', 'tsconfig.json', 'core', 'server', 'demo'])
+  const marker = at('dist', '.kobby-server-built')
+  if (isDone(marker, print) && existsSync(at('dist/server/main.js'))) return
+  await vite('-c', 'vite.server.ts')
+  markDone(marker, print)
+}
+
+/** Runs one of the server's commands to its end, with its output shown; gives its exit code. */
+export async function command(name, args) {
+  await install()
+  await buildServer()
+  return (
+    spawnSync(process.execPath, ['--enable-source-maps', at('dist/server', `${name}.js`), ...args], {
+      cwd: root,
+      stdio: 'inherit',
+    }).status ?? 1
+  )
+}
+
 /** Builds the interface, unless it is built from just these sources. */
 export async function build() {
   const print = fingerprint(['package-lock.json', 'vite.config.ts', 'tsconfig.json', 'core', 'web', 'demo'])
   const marker = at('dist', '.kobby-built')
   if (isDone(marker, print) && existsSync(at('dist/web/index.html'))) return
   say('Building the interface.')
-  await run(process.execPath, [at('node_modules/vite/bin/vite.js'), 'build'])
+  await vite()
   pack(at('dist/web'))
   markDone(marker, print)
 }
 
-/** Starts the server as a process of its own; resolves with its address once it listens. */
+/**
+ * Starts the server as a process of its own; resolves with its address once it listens. Whatever else it says is kept
+ * back until `said` is called, and passed on from then on.
+ */
 export function startServer(env, onExit) {
   // Its log goes to the same place as this one's errors.
-  const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+  const child = spawn(process.execPath, ['--enable-source-maps', 'dist/server/main.js'], {
     cwd: root,
     env: { ...process.env, ...env },
     stdio: ['ignore', 'pipe', 'inherit'],
@@ -97,11 +128,18 @@ export function startServer(env, onExit) {
   child.on('exit', (code) => onExit?.(code))
   return new Promise((done, fail) => {
     child.once('exit', (code) => fail(new Error(`The server ended with ${code}`)))
-    // Its first line says where it is; whatever else it says is passed on.
+    let waiting = []
+    const tell = (line) => (waiting ? waiting.push(line) : say(line))
+    const said = () => {
+      const lines = waiting ?? []
+      waiting = null
+      lines.forEach(say)
+    }
     createInterface({ input: child.stdout }).on('line', (line) => {
+      // Its first line says where it is.
       const found = /^Kobby is at (http:\/\/\S+)/.exec(line)
-      if (found) done({ child, address: found[1].replace(/\/$/, ''), line })
-      else say(line)
+      if (found) done({ child, address: found[1].replace(/\/$/, ''), line, said })
+      else tell(line)
     })
   })
 }

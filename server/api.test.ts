@@ -20,7 +20,13 @@ const changes = (body: unknown) => kobby.call('POST', '/api/v1/changes', body)
 describe('the first start', () => {
   it('has no owner, makes one, and makes no second', async () => {
     const fresh = await Harness.start()
-    expect((await fresh.call('GET', '/api/v1/session')).body).toEqual({ user: null, hasOwner: false, today: TODAY })
+    expect((await fresh.call('GET', '/api/v1/session')).body).toEqual({
+      user: null,
+      hasOwner: false,
+      asksCode: false,
+      links: null,
+      today: TODAY,
+    })
     const weak = await fresh.call('POST', '/api/v1/owner', { ...OWNER, password: 'short' })
     expect([weak.status, weak.body.errors]).toEqual([
       422,

@@ -1,15 +1,17 @@
 import { createServer, type Server } from 'node:http'
-import { bodyParser } from '@koa/bodyparser'
 import Koa from 'koa'
 import compress from 'koa-compress'
 import etag from '@koa/etag'
 import type { Knex } from 'knex'
 import { pino, type Logger } from 'pino'
 import { jsonSchemaOf, PlanFile, thingSchemas } from '@core/files'
+import { guard } from './http/guard'
 import { Problem, problems } from './http/problem'
+import { Reach, type ReachSettings } from './http/reach'
 import { openApi, serve, type Route } from './http/routes'
 import { sameOrigin, securityHeaders } from './http/security'
 import { webFiles } from './http/web'
+import { backupRoutes } from './routes/backups'
 import { eventRoutes } from './routes/events'
 import { fileRoutes } from './routes/files'
 import { handOverRoutes } from './routes/handOver'
@@ -19,15 +21,18 @@ import { supplyRoutes } from './routes/supplies'
 import { tablesRoutes } from './routes/tables'
 import { Accounts } from './services/accounts'
 import { Asks } from './services/asks'
+import { Backups } from './services/backups'
 import { Changes } from './services/changes'
 import { Clock } from './services/clock'
 import { Live } from './services/live'
 import { PlanFiles } from './services/planFiles'
 import { Shares } from './services/shares'
 import { Supplies } from './services/supplies'
+import { newCode } from './services/secrets'
 import { openStore } from './store/open'
+import { Writable } from './store/writable'
 
-export interface Settings {
+export interface Settings extends ReachSettings {
   /** The database of this home. */
   file: string
   /** Folder of the built interface. */
@@ -36,6 +41,8 @@ export interface Settings {
   today?: string
   /** Where the system's clock is read; the system's own without it. */
   now?: () => Date
+  /** Folder of the nightly copies; none are made without it. */
+  backups?: string
   log?: Logger
 }
 
@@ -43,35 +50,48 @@ export interface Kobby {
   server: Server
   db: Knex
   routes: Route[]
+  reach: Reach
+  backups: Backups
+  /** Asked for by whoever makes the owner's account from another machine; nothing once there is an owner. */
+  startCode: string | null
   close: () => Promise<void>
 }
 
-const LARGEST_BODY = '5mb'
-/** Whole homes and tables of thousands of activities come through these. */
-const FILE_PATHS = /^\/api\/v1\/(plan-files|activities|pantry)\//
-const LARGEST_FILE = '40mb'
+/** A start code is typed from one screen to another. */
+const START_CODE = { groups: 2, signs: 4 }
+/** Headers come at once, and a whole home within two minutes, or the connection is closed; in milliseconds. */
+const HEADERS_MS = 20_000
+const REQUEST_MS = 120_000
 
 /** Puts the application together on one database. The caller listens. */
 export async function createKobby(settings: Settings): Promise<Kobby> {
   const log = settings.log ?? pino({ level: 'silent' })
-  const db = await openStore(settings.file, undefined, settings.now)
+  const db = await openStore(settings.file, undefined, settings.now, settings.backups)
   const clock = new Clock(settings.today, settings.now)
   const live = new Live()
-  const accounts = new Accounts(db, clock)
+  const reach = new Reach(settings)
+  const accounts = new Accounts(db, clock, live)
   const changes = new Changes(db, live, clock)
   const shares = new Shares(db, clock, live, changes)
   const supplies = new Supplies(db, clock)
+  const backups = new Backups(db, clock, log, settings.backups)
+  const startCode = newCode(START_CODE.groups, START_CODE.signs)
   const routes = [
-    ...sessionRoutes(db, accounts, clock),
+    ...sessionRoutes(db, accounts, clock, reach, startCode),
     ...houseRoutes(db, clock, changes),
     ...handOverRoutes(db, clock, shares),
     ...fileRoutes(new PlanFiles(db, changes)),
     ...tablesRoutes(db, changes),
-    ...eventRoutes(live, shares),
+    ...eventRoutes(live, accounts, shares),
     ...supplyRoutes(supplies, new Asks(db, supplies, shares, changes), shares),
+    ...backupRoutes(backups),
   ]
   const description = openApi(routes, { ...thingSchemas(), PlanFile: jsonSchemaOf(PlanFile) })
-  const router = serve(routes, (ctx) => accounts.whoHas(ctx.cookies.get(COOKIE)))
+  const guarded = guard()
+  const router = serve(routes, {
+    whoIs: (ctx) => accounts.whoHas(ctx.cookies.get(COOKIE)),
+    shareOf: (ctx, token, kind) => guarded(ctx, () => shares.find(token, kind)),
+  })
   router.get('/openapi.json', (ctx) => {
     ctx.body = description
   })
@@ -80,30 +100,34 @@ export async function createKobby(settings: Settings): Promise<Kobby> {
   app.silent = true
   app.use(problems(log))
   app.use(securityHeaders)
+  app.use(reach.middleware)
   // Fast rather than small: this usually serves one house, and the processor is shared with everything else there.
+  // Whoever refuses every way to send an answer gets it as it is.
+  app.use((ctx, next) => {
+    if (!ctx.acceptsEncodings('gzip', 'identity')) delete ctx.req.headers['accept-encoding']
+    return next()
+  })
   app.use(compress({ br: false, gzip: { level: 2 }, threshold: 4096 }))
   app.use(async (ctx, next) => {
     await next()
     if (ctx.fresh) ctx.status = 304
   })
   app.use(etag())
+  const writable = new Writable(db, () => clock.now())
   app.use(async (ctx, next) => {
     if (ctx.path !== '/health') return next()
-    await db.raw('select 1')
-    ctx.body = { status: 'ok' }
+    const fault = await writable.fault()
+    ctx.status = fault === null ? 200 : 503
+    ctx.set('Cache-Control', 'no-store')
+    ctx.body = fault === null ? { status: 'ok' } : { status: 'cannot write', title: fault }
   })
   app.use(webFiles(settings.web))
   app.use(sameOrigin)
   app.use(async (ctx, next) => {
-    const hasBody = Number(ctx.get('content-length')) > 0 || ctx.get('transfer-encoding') !== ''
-    if (hasBody && !ctx.is('application/json')) throw new Problem(415, 'Send JSON, as application/json')
-    if (ctx.path.startsWith('/api/')) ctx.set('Cache-Control', 'no-cache')
+    // Children's names are in nearly every answer: none stays behind on a device that several people use.
+    if (ctx.path.startsWith('/api/')) ctx.set('Cache-Control', 'no-store')
     await next()
   })
-  const [small, large] = [LARGEST_BODY, LARGEST_FILE].map((jsonLimit) =>
-    bodyParser({ enableTypes: ['json'], jsonLimit, jsonStrict: true }),
-  )
-  app.use((ctx, next) => (FILE_PATHS.test(ctx.path) ? large : small)(ctx, next))
   app.use(router.routes())
   app.use(
     router.allowedMethods({
@@ -113,12 +137,18 @@ export async function createKobby(settings: Settings): Promise<Kobby> {
     }),
   )
 
-  const server = createServer(app.callback())
+  const server = createServer({ headersTimeout: HEADERS_MS, requestTimeout: REQUEST_MS }, app.callback())
+  reach.listensAs(server)
+  backups.everyNight()
   return {
     server,
     db,
     routes,
+    reach,
+    backups,
+    startCode: (await accounts.hasOwner()) ? null : startCode,
     close: async () => {
+      backups.stop()
       server.closeAllConnections()
       await new Promise<void>((resolve) => server.close(() => resolve()))
       await db.destroy()

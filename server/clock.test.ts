@@ -6,7 +6,10 @@ import { writePlanFile } from '@core/files'
 import { Clock, dateIn } from './services/clock'
 import { change, Harness, OWNER } from './testing/harness'
 
-/** Instants at which a date is easily taken for another: half an hour to either side of midnight, on plain days and on those when clocks change. */
+/**
+ * Instants at which a date is easily taken for another: half an hour to either side of midnight, on plain days and on
+ * those when clocks change.
+ */
 const MOMENTS: [zone: string, instant: string, date: string][] = [
   ['America/Los_Angeles', '2026-06-10T06:30:00Z', '2026-06-09'],
   ['America/Los_Angeles', '2026-06-10T07:30:00Z', '2026-06-10'],

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Clock } from './services/clock'
-import { hashPassword, newToken, passwordMatches } from './services/accounts'
+import { hashPassword, passwordMatches } from './services/passwords'
+import { newToken } from './services/secrets'
 import { change, Harness, OWNER, TODAY } from './testing/harness'
 
 let kobby: Harness

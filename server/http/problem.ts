@@ -1,8 +1,8 @@
-import { randomBytes } from 'node:crypto'
 import type { Context, Next } from 'koa'
 import type { Logger } from 'pino'
 import { InputError, type Fault } from '@core/fault'
-import { isForeignKeyError } from '../store/dialect'
+import { newCode } from '../services/secrets'
+import { faultOfDisk, isForeignKeyError } from '../store/dialect'
 
 /** An error with an answer for the client: RFC 9457 problem details. Thrown anywhere, met in one place. */
 export class Problem extends Error {
@@ -24,21 +24,20 @@ function problemOf(error: unknown): Problem | null {
   if (error instanceof InputError) return invalid(error.faults)
   if (isForeignKeyError(error)) return new Problem(409, 'Something else still uses this. Nothing was changed.')
   const status = (error as { status?: number }).status
-  if (status === 413) return new Problem(413, 'This is larger than 5 MB. Nothing was changed.')
-  if (status === 415) return new Problem(415, 'Send JSON, as application/json')
   if (status !== undefined && status >= 400 && status < 500)
     return new Problem(400, 'The request could not be read. Nothing was changed.')
   return null
 }
 
-/** Letters and digits that are not taken for each other when read aloud. */
-const SIGNS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789'
+/** Signs of the code by which a fault is found in the log. */
 const CODE_SIGNS = 6
-const newCode = (): string => [...randomBytes(CODE_SIGNS)].map((byte) => SIGNS[byte % SIGNS.length]).join('')
 
-/** What is nobody's fault but ours: its cause is logged under a short code, and the answer shows the code and nothing of the cause. */
+/**
+ * What is nobody's fault but ours: its cause is logged under a short code, and the answer shows the code and nothing of
+ * the cause.
+ */
 function unexpected(log: Logger, error: unknown, ctx: Context): Problem {
-  const code = newCode()
+  const code = newCode(1, CODE_SIGNS)
   // The path without what a link's secret or a query says.
   log.error(
     { code, err: error, method: ctx.method, path: ctx.path.replace(/(\/(?:shared|asked)\/)[^/]+/, '$1…') },
@@ -51,6 +50,22 @@ function unexpected(log: Logger, error: unknown, ctx: Context): Problem {
   )
 }
 
+/**
+ * How long the rest of a body that is too large is let run out, in milliseconds: whoever sends it reads no answer
+ * before it is sent.
+ */
+const RUN_OUT_MS = 3_000
+
+/**
+ * Closes the connection after the answer. What still comes is thrown away for a moment, so that the answer is read at
+ * all.
+ */
+function closeAfter(ctx: Context): void {
+  ctx.set('Connection', 'close')
+  ctx.req.unpipe().resume()
+  setTimeout(() => ctx.req.destroy(), RUN_OUT_MS).unref()
+}
+
 /** Turns whatever is thrown below into problem details. */
 export function problems(log: Logger) {
   return async (ctx: Context, next: Next) => {
@@ -58,7 +73,12 @@ export function problems(log: Logger) {
       await next()
       if (ctx.status === 404 && ctx.body === undefined && ctx.respond !== false) throw notFound('page')
     } catch (error) {
-      const problem = problemOf(error) ?? unexpected(log, error, ctx)
+      const disk = faultOfDisk(error)
+      if (disk) log.error({ err: error }, disk)
+      const problem = disk
+        ? new Problem(507, `${disk} Nothing was changed; what you did is tried again.`)
+        : (problemOf(error) ?? unexpected(log, error, ctx))
+      if (problem.status === 413) closeAfter(ctx)
       ctx.status = problem.status
       ctx.body = JSON.stringify({ type: 'about:blank', title: problem.title, status: problem.status, ...problem.extra })
       ctx.type = 'application/problem+json'

@@ -1,7 +1,9 @@
 import Router from '@koa/router'
 import type { Context } from 'koa'
 import { z } from 'zod'
-import type { User } from '../services/accounts'
+import type { SignedIn, User } from '../services/accounts'
+import type { Share, ShareKind } from '../services/shares'
+import { readBody, type Size } from './body'
 import { invalid, Problem } from './problem'
 
 /** What a handler is given: everything already checked. */
@@ -11,6 +13,10 @@ export interface Call<P, Q, B> {
   body: B
   /** Present on routes for the owner. */
   user: User
+  /** The session of {@link user}. */
+  sessionId: string
+  /** Present on routes of a link. */
+  share: Share
   ctx: Context
 }
 
@@ -19,22 +25,39 @@ export interface Route {
   method: 'get' | 'post' | 'put' | 'delete'
   path: string
   summary: string
-  access: 'open' | 'owner'
+  /** Who may: everyone, whoever has a link of this kind, or the owner. */
+  access: 'open' | 'day' | 'ask' | 'owner'
+  /** How large its body may be; small for strangers, unless said otherwise. */
+  size: Size
   params: z.ZodType
   query: z.ZodType
   body: z.ZodType | null
+  /** Looked at before a body is read: refuses by throwing. */
+  before: ((ctx: Context) => Promise<void>) | null
   handle: (call: Call<never, never, never>) => Promise<unknown>
 }
 
 type Shape = Pick<Route, 'method' | 'path' | 'summary' | 'access'>
 
-/** Declares a route. A handler's return value is the JSON answer; undefined is 204, unless it wrote the answer itself. */
+/** The secret of a link, in its address. */
+export const Token = z.strictObject({ token: z.string().regex(/^[\w-]{10,64}$/, 'This is no link of ours') })
+
+/**
+ * Declares a route. A handler's return value is the JSON answer; undefined is 204, unless it wrote the answer itself.
+ */
 export function route<P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType>(
-  shape: Shape & { params?: P; query?: Q; body?: B },
+  shape: Shape & { params?: P; query?: Q; body?: B; size?: Size; before?: Route['before'] },
   handle: (call: Call<z.infer<P>, z.infer<Q>, z.infer<B>>) => Promise<unknown>,
 ): Route {
-  const { params = z.strictObject({}), query = z.strictObject({}), body = null, ...rest } = shape
-  return { ...rest, params, query, body, handle: handle as Route['handle'] }
+  const {
+    params = z.strictObject({}),
+    query = z.strictObject({}),
+    body = null,
+    size = shape.access === 'owner' ? 'usual' : 'small',
+    before = null,
+    ...rest
+  } = shape
+  return { ...rest, params, query, body, size, before, handle: handle as Route['handle'] }
 }
 
 /** Checks a value by a schema; a fault names its field by path. */
@@ -50,22 +73,54 @@ export const faultsOf = (error: z.ZodError) =>
     .slice(0, 50)
     .map((issue) => ({ field: issue.path.map(String).join('.') || '(whole)', message: issue.message }))
 
-/** A router that serves the routes under /api/v1. */
-export function serve(routes: readonly Route[], whoIs: (ctx: Context) => Promise<User | null>): Router {
+/** How a router learns who asks. */
+export interface Doors {
+  whoIs: (ctx: Context) => Promise<SignedIn | null>
+  /** The share of a link's secret; throws where there is none, or where too many were tried. */
+  shareOf: (ctx: Context, token: string, kind: ShareKind) => Promise<Share>
+}
+
+/**
+ * A router that serves the routes under /api/v1. Who asks is settled before a body is read: a stranger's costs nothing.
+ */
+export function serve(routes: readonly Route[], doors: Doors): Router {
   const router = new Router({ prefix: '/api/v1' })
   for (const one of routes) {
     router[one.method](one.path, async (ctx) => {
-      const user = one.access === 'owner' ? await whoIs(ctx) : null
-      if (one.access === 'owner' && !user) throw new Problem(401, 'Please sign in')
-      const params = check(one.params, ctx.params) as never
-      const query = check(one.query, { ...ctx.query }) as never
-      const body = (one.body ? check(one.body, ctx.request.body) : undefined) as never
-      const answer = await one.handle({ params, query, body, user: user as User, ctx })
+      const signedIn = one.access === 'owner' ? await doors.whoIs(ctx) : null
+      if (one.access === 'owner' && !signedIn) throw new Problem(401, 'Please sign in')
+      const params = check(one.params, ctx.params)
+      const share =
+        one.access === 'day' || one.access === 'ask'
+          ? await doors.shareOf(ctx, (params as { token: string }).token, one.access)
+          : undefined
+      await one.before?.(ctx)
+      const query = check(one.query, { ...ctx.query })
+      const body = one.body ? check(one.body, await readBody(ctx, one.size)) : undefined
+      const answer = await one
+        .handle({
+          params: params as never,
+          query: query as never,
+          body: body as never,
+          ...(signedIn as SignedIn),
+          share: share as Share,
+          ctx,
+        })
+        .catch((error: unknown) => {
+          throw share ? withoutInsides(error) : error
+        })
       if (answer !== undefined) ctx.body = answer
       else if (ctx.body === undefined && ctx.respond !== false) ctx.status = 204
     })
   }
   return router
+}
+
+/** A conflict shows what stands there now: not to whoever has a link only. */
+function withoutInsides(error: unknown): unknown {
+  return error instanceof Problem && ('conflicts' in error.extra || 'now' in error.extra)
+    ? new Problem(error.status, 'This was changed just now. Please look again.')
+    : error
 }
 
 /** OpenAPI 3.1 of the routes. */
@@ -87,6 +142,7 @@ export function openApi(routes: readonly Route[], schemas: Record<string, unknow
     paths[path][one.method] = {
       summary: one.summary,
       security: one.access === 'owner' ? [{ session: [] }] : [],
+      'x-access': one.access,
       parameters: [...parameters(one.params, 'path'), ...parameters(one.query, 'query')],
       ...(one.body && {
         requestBody: { required: true, content: { 'application/json': { schema: asJson(one.body) } } },

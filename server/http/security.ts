@@ -3,8 +3,9 @@ import helmet from 'koa-helmet'
 import { Problem } from './problem'
 
 /**
- * Scripts come from the application's own files only. Styles may stand in the page, since the interface library sets its theme that
- * way; nothing is loaded from elsewhere. No upgrade to https: a home runs this on its own network, often without a certificate.
+ * Scripts come from the application's own files only. Styles may stand in the page, since the interface library sets
+ * its theme that way; nothing is loaded from elsewhere. No upgrade to https: a home runs this on its own network, often
+ * without a certificate.
  */
 export const securityHeaders = helmet({
   contentSecurityPolicy: {

@@ -2,28 +2,44 @@ import { PassThrough } from 'node:stream'
 import type { Context } from 'koa'
 import { z } from 'zod'
 import { Id, UNIT_KINDS, type ThingKind } from '@core/domain'
-import { route, type Route } from '../http/routes'
+import { route, Token, type Route } from '../http/routes'
+import { sessionLine, type Accounts } from '../services/accounts'
 import type { Live, LiveEvent } from '../services/live'
-import type { Shares } from '../services/shares'
+import { shareLine, type Shares } from '../services/shares'
 
 /** Keeps proxies from closing a quiet line, in milliseconds. */
 const HEARTBEAT_MS = 25_000
 
-/** Opens a line of server-sent events that lasts until either side closes it. */
-function stream(ctx: Context, live: Live, pick: (event: LiveEvent) => unknown): void {
+/** What a line stands on: heard of at once when it ends, and looked after at every beat, since a date ends it too. */
+interface Ground {
+  name: string
+  holds: () => Promise<boolean>
+}
+
+/** Opens a line of server-sent events that lasts until either side closes it, or what it stands on ends. */
+function stream(ctx: Context, live: Live, ground: Ground, pick: (event: LiveEvent) => unknown): void {
   const out = new PassThrough()
   const send = (data: unknown) => out.write(`data: ${JSON.stringify(data)}\n\n`)
+  const close = () => {
+    stop()
+    unhear()
+    clearInterval(beat)
+    out.end()
+  }
   const stop = live.listen((event) => {
     const data = pick(event)
     if (data !== undefined) send(data)
   })
-  const beat = setInterval(() => out.write(': here\n\n'), HEARTBEAT_MS)
+  const unhear = live.whenEnds(ground.name, close)
+  const beat = setInterval(() => {
+    out.write(': here\n\n')
+    // What cannot be asked just now is asked at the next beat.
+    void ground.holds().then(
+      (holds) => holds || close(),
+      () => undefined,
+    )
+  }, HEARTBEAT_MS)
   beat.unref()
-  const close = () => {
-    stop()
-    clearInterval(beat)
-    out.end()
-  }
   ctx.req.on('close', close)
   ctx.req.socket.setTimeout(0)
   ctx.compress = false
@@ -34,14 +50,17 @@ function stream(ctx: Context, live: Live, pick: (event: LiveEvent) => unknown): 
   ctx.body = out
 }
 
-/** Whether a change touches what every unit shares: a unit's own move may bring an adult's hours or a child's absence along. */
+/**
+ * Whether a change touches what every unit shares: a unit's own move may bring an adult's hours or a child's absence
+ * along.
+ */
 const concernsAll = (event: LiveEvent): boolean =>
   event.unitId === null ||
   (event.type === 'change' &&
     event.rows.some((row) => row.kind === 'unit' || !(UNIT_KINDS as readonly ThingKind[]).includes(row.kind)))
 
 /** Lines on which open screens hear of each other's changes. */
-export function eventRoutes(live: Live, shares: Shares): Route[] {
+export function eventRoutes(live: Live, accounts: Accounts, shares: Shares): Route[] {
   return [
     route(
       {
@@ -51,8 +70,10 @@ export function eventRoutes(live: Live, shares: Shares): Route[] {
         access: 'owner',
         query: z.strictObject({ unit: Id.optional() }),
       },
-      async ({ query, ctx }) => {
-        stream(ctx, live, (event) => (concernsAll(event) || event.unitId === query.unit ? event : undefined))
+      async ({ query, ctx, sessionId }) => {
+        stream(ctx, live, { name: sessionLine(sessionId), holds: () => accounts.holds(sessionId) }, (event) =>
+          concernsAll(event) || event.unitId === query.unit ? event : undefined,
+        )
       },
     ),
     route(
@@ -60,13 +81,12 @@ export function eventRoutes(live: Live, shares: Shares): Route[] {
         method: 'get',
         path: '/shared/:token/events',
         summary: 'Tells a link that its day has changed',
-        access: 'open',
-        params: z.strictObject({ token: z.string().regex(/^[\w-]{10,64}$/) }),
+        access: 'day',
+        params: Token,
       },
-      async ({ params, ctx }) => {
-        const share = await shares.find(params.token)
+      async ({ share, ctx }) => {
         // Only that something changed, never what: the link asks again and gets its own day.
-        stream(ctx, live, (event) =>
+        stream(ctx, live, { name: shareLine(share.id), holds: () => shares.holds(share.id) }, (event) =>
           concernsAll(event) || event.unitId === share.unitId ? { type: 'again' } : undefined,
         )
       },

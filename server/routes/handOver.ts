@@ -2,18 +2,15 @@ import { z } from 'zod'
 import type { Knex } from 'knex'
 import { Id, LinkTick } from '@core/domain'
 import { daySheet, daySheetMarkdown } from '@core/sheet'
-import { guard } from '../http/guard'
-import { route, type Route } from '../http/routes'
+import { route, Token, type Route } from '../http/routes'
 import type { Clock } from '../services/clock'
 import { NewShare, type Shares } from '../services/shares'
 import { readSource } from '../services/snapshots'
 
 const DayParams = z.strictObject({ unitId: Id, day: z.coerce.number().int().min(1).max(60) })
-const Token = z.strictObject({ token: z.string().regex(/^[\w-]{10,64}$/, 'This is no link of ours') })
 
 /** Day sheets, links to them, and ticks. */
 export function handOverRoutes(db: Knex, clock: Clock, shares: Shares): Route[] {
-  const guarded = guard()
   return [
     route(
       {
@@ -76,19 +73,19 @@ export function handOverRoutes(db: Knex, clock: Clock, shares: Shares): Route[] 
       async ({ params }) => shares.revoke(params.unitId, params.shareId),
     ),
     route(
-      { method: 'get', path: '/shared/:token', summary: 'What a link shows: one day', access: 'open', params: Token },
-      async ({ params, ctx }) => guarded(ctx.ip, () => shares.open(params.token)),
+      { method: 'get', path: '/shared/:token', summary: 'What a link shows: one day', access: 'day', params: Token },
+      async ({ share }) => shares.open(share),
     ),
     route(
       {
         method: 'put',
         path: '/shared/:token/ticks',
         summary: 'Tick a step through a link',
-        access: 'open',
+        access: 'day',
         params: Token,
         body: LinkTick,
       },
-      async ({ params, body, ctx }) => guarded(ctx.ip, () => shares.tick(params.token, body)),
+      async ({ share, body }) => shares.tick(share, body),
     ),
   ]
 }

@@ -1,33 +1,54 @@
-import type { Knex } from 'knex'
 import type { Context } from 'koa'
-import { RateLimiterMemory, type RateLimiterRes } from 'rate-limiter-flexible'
+import type { Knex } from 'knex'
+import { z } from 'zod'
+import { Id } from '@core/domain'
+import { Tries } from '../http/guard'
+import { invalid, Problem } from '../http/problem'
+import type { Reach } from '../http/reach'
 import { route, type Route } from '../http/routes'
-import { Problem } from '../http/problem'
-import { NewOwner, SignIn, type Accounts, type User } from '../services/accounts'
+import {
+  Confirmed,
+  hasOwnerAlready,
+  NewOwner,
+  NewPassword,
+  Recovery,
+  SignIn,
+  type Accounts,
+  type User,
+} from '../services/accounts'
 import type { Clock } from '../services/clock'
+import { codeSigns } from '../services/secrets'
 
 export const COOKIE = 'kobby_session'
 
-/** Ten wrong passwords in fifteen minutes from one address, then a wait. */
-const ATTEMPTS = { points: 10, duration: 15 * 60 }
+const wrongPassword = () => invalid([{ field: 'now', message: 'This is not the password' }])
 
-export function sessionRoutes(db: Knex, accounts: Accounts, clock: Clock): Route[] {
-  const wrong = new RateLimiterMemory(ATTEMPTS)
-  const start = async (ctx: Context, user: User) => {
-    const { token, lastsMs } = await accounts.startSession(user)
+/**
+ * Signing in and out, the password, and where one is signed in.
+ *
+ * @param startCode asked for by whoever makes the owner's account from another machine
+ */
+export function sessionRoutes(db: Knex, accounts: Accounts, clock: Clock, reach: Reach, startCode: string): Route[] {
+  const tries = new Tries()
+  const cookie = (ctx: Context, token: string | null, maxAge?: number) => {
+    ctx.cookies.secure = ctx.asker.secure
     ctx.cookies.set(COOKIE, token, {
       httpOnly: true,
       sameSite: 'strict',
-      secure: ctx.secure,
-      maxAge: lastsMs,
+      secure: ctx.asker.secure,
+      maxAge,
       path: '/',
       overwrite: true,
     })
+  }
+  const start = async (ctx: Context, user: User) => {
+    const { token, lastsMs } = await accounts.startSession(user, deviceOf(ctx.get('user-agent')))
+    cookie(ctx, token, lastsMs)
     return { user, today: await clock.today(db) }
   }
-  const failIfLimited = async (key: string) => {
-    const tries = await wrong.get(key)
-    if (tries && tries.consumedPoints >= ATTEMPTS.points) throw tooMany(tries)
+  const needsCode = (ctx: Context) => !ctx.asker.fromHere
+  const failIfOwned = async () => {
+    if (await accounts.hasOwner()) throw hasOwnerAlready()
   }
   return [
     route(
@@ -37,43 +58,144 @@ export function sessionRoutes(db: Knex, accounts: Accounts, clock: Clock): Route
         summary: 'Who is signed in, whether there is an owner yet, and today',
         access: 'open',
       },
-      async ({ ctx }) => ({
-        user: await accounts.whoHas(ctx.cookies.get(COOKIE)),
-        hasOwner: await accounts.hasOwner(),
-        today: await clock.today(db),
-      }),
+      async ({ ctx }) => {
+        const [signedIn, hasOwner] = [await accounts.whoHas(ctx.cookies.get(COOKIE)), await accounts.hasOwner()]
+        return {
+          user: signedIn?.user ?? null,
+          hasOwner,
+          asksCode: !hasOwner && needsCode(ctx),
+          today: await clock.today(db),
+          links: signedIn ? reach.links(ctx) : null,
+        }
+      },
     ),
     route(
       {
         method: 'post',
         path: '/owner',
-        summary: 'Make the owner account, at first start',
+        summary: 'Make the owner account, at first start; its recovery code is told once',
         access: 'open',
         body: NewOwner,
+        before: async (ctx) => {
+          await failIfOwned()
+          await tries.before(ctx)
+        },
       },
-      async ({ body, ctx }) => start(ctx, await accounts.createOwner(body)),
+      async ({ body, ctx }) => {
+        await failIfOwned()
+        const right = async () => (codeSigns(body.startCode ?? '') === codeSigns(startCode) ? true : null)
+        if (needsCode(ctx))
+          await tries.one(
+            ctx,
+            right,
+            invalid([
+              { field: 'startCode', message: 'This is not the start code. It stands where Kobby was started.' },
+            ]),
+          )
+        const { user, recovery } = await accounts.createOwner(body)
+        return { ...(await start(ctx, user)), recovery }
+      },
     ),
     route(
-      { method: 'post', path: '/session', summary: 'Sign in', access: 'open', body: SignIn },
+      { method: 'post', path: '/session', summary: 'Sign in', access: 'open', body: SignIn, before: tries.before },
+      async ({ body, ctx }) =>
+        start(
+          ctx,
+          await tries.one(ctx, () => accounts.signIn(body), new Problem(401, 'The name or the password is not right')),
+        ),
+    ),
+    route(
+      {
+        method: 'post',
+        path: '/recovery',
+        summary: 'Set another password by the recovery code; ends every session and tells a new code',
+        access: 'open',
+        body: Recovery,
+        before: tries.before,
+      },
       async ({ body, ctx }) => {
-        await failIfLimited(ctx.ip)
-        const user = await accounts.signIn(body)
-        if (!user) {
-          await wrong.consume(ctx.ip).catch((limit: RateLimiterRes) => {
-            throw tooMany(limit)
-          })
-          throw new Problem(401, 'The name or the password is not right')
-        }
-        await wrong.delete(ctx.ip)
-        return start(ctx, user)
+        const { user, recovery } = await tries.one(
+          ctx,
+          () => accounts.recover(body),
+          new Problem(401, 'The name or the recovery code is not right'),
+        )
+        return { ...(await start(ctx, user)), recovery }
       },
     ),
     route({ method: 'delete', path: '/session', summary: 'Sign out', access: 'open' }, async ({ ctx }) => {
       await accounts.endSession(ctx.cookies.get(COOKIE))
-      ctx.cookies.set(COOKIE, null, { httpOnly: true, sameSite: 'strict', path: '/' })
+      cookie(ctx, null)
     }),
+    route(
+      {
+        method: 'put',
+        path: '/password',
+        summary: 'Set another password; ends every other session',
+        access: 'owner',
+        body: NewPassword,
+        before: tries.before,
+        size: 'small',
+      },
+      async ({ body, ctx, user, sessionId }) => {
+        await tries.one(ctx, async () => ((await accounts.confirms(user, body.now)) ? true : null), wrongPassword())
+        await accounts.changePassword({ user, sessionId }, body.password)
+      },
+    ),
+    route(
+      {
+        method: 'post',
+        path: '/recovery-code',
+        summary: 'Make a new recovery code in place of the one before; it is told once',
+        access: 'owner',
+        body: Confirmed,
+        before: tries.before,
+        size: 'small',
+      },
+      async ({ body, ctx, user }) => {
+        await tries.one(
+          ctx,
+          async () => ((await accounts.confirms(user, body.password)) ? true : null),
+          invalid([{ field: 'password', message: 'This is not the password' }]),
+        )
+        return { recovery: await accounts.renewRecovery(user) }
+      },
+    ),
+    route(
+      { method: 'get', path: '/sessions', summary: 'Where you are signed in', access: 'owner' },
+      async ({ user, sessionId }) => ({ devices: await accounts.devices({ user, sessionId }) }),
+    ),
+    route(
+      {
+        method: 'delete',
+        path: '/sessions/:sessionId',
+        summary: 'Sign out another device',
+        access: 'owner',
+        params: z.strictObject({ sessionId: Id }),
+      },
+      async ({ params, user }) => accounts.endDevice(user, params.sessionId),
+    ),
   ]
 }
 
-const tooMany = (limit: RateLimiterRes) =>
-  new Problem(429, `Too many wrong tries. Wait ${Math.max(1, Math.ceil(limit.msBeforeNext / 60_000))} minutes.`)
+/** A browser and its system in two words, as far as it says: enough to tell a phone from the kitchen computer. */
+export function deviceOf(agent: string): string {
+  const found = (all: readonly (readonly [string, RegExp])[]) => all.find(([, sign]) => sign.test(agent))?.[0]
+  const browser = found([
+    ['Firefox', /firefox|fxios/i],
+    ['Edge', /edg/i],
+    ['Opera', /opr\//i],
+    ['Samsung Internet', /samsungbrowser/i],
+    ['Chrome', /chrom|crios/i],
+    ['Safari', /safari/i],
+  ])
+  const system = found([
+    ['iPhone', /iphone/i],
+    ['iPad', /ipad/i],
+    ['Android', /android/i],
+    ['Chromebook', /cros/i],
+    ['Windows', /windows/i],
+    ['Mac', /mac os/i],
+    ['Linux', /linux/i],
+  ])
+  return browser && system ? `${browser} on ${system}` : (browser ?? system ?? 'A program')
+}

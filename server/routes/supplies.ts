@@ -1,7 +1,6 @@
 import { z } from 'zod'
 import { Id } from '@core/domain'
-import { guard } from '../http/guard'
-import { route, type Route } from '../http/routes'
+import { route, Token, type Route } from '../http/routes'
 import { PromiseInput, type Asks } from '../services/asks'
 import { NewAskShare, type Shares } from '../services/shares'
 import type { Supplies } from '../services/supplies'
@@ -12,7 +11,6 @@ const MOST_UNITS = 12
 const UnitParams = z.strictObject({ unitId: Id })
 /** More units on the same list, separated by commas. */
 const Also = z.strictObject({ also: z.string().max(1000).optional() })
-const Token = z.strictObject({ token: z.string().regex(/^[\w-]{10,64}$/, 'This is no link of ours') })
 const Year = z.strictObject({ year: z.coerce.number().int().min(1900).max(2199) })
 
 const unitsOf = (unitId: string, also: string | undefined): string[] =>
@@ -28,7 +26,6 @@ const unitsOf = (unitId: string, also: string | undefined): string[] =>
 
 /** The list as files, the history of a material, the money of a year, and what families are asked for. */
 export function supplyRoutes(supplies: Supplies, asks: Asks, shares: Shares): Route[] {
-  const guarded = guard()
   const file = (path: string, type: string, name: string, summary: string, make: (ids: string[]) => Promise<string>) =>
     route(
       { method: 'get', path: `/units/:unitId/${path}`, summary, access: 'owner', params: UnitParams, query: Also },
@@ -90,29 +87,29 @@ export function supplyRoutes(supplies: Supplies, asks: Asks, shares: Shares): Ro
       async ({ params, body }) => shares.createAsk(params.unitId, body),
     ),
     route(
-      { method: 'get', path: '/asked/:token', summary: 'What families are asked for', access: 'open', params: Token },
-      async ({ params, ctx }) => guarded(ctx.ip, () => asks.open(params.token)),
+      { method: 'get', path: '/asked/:token', summary: 'What families are asked for', access: 'ask', params: Token },
+      async ({ share }) => asks.open(share),
     ),
     route(
       {
         method: 'post',
         path: '/asked/:token/promises',
         summary: 'Promise to bring something',
-        access: 'open',
+        access: 'ask',
         params: Token,
         body: PromiseInput,
       },
-      async ({ params, body, ctx }) => guarded(ctx.ip, () => asks.promise(params.token, body)),
+      async ({ share, body }) => asks.promise(share, body),
     ),
     route(
       {
         method: 'delete',
         path: '/asked/:token/promises/:promiseId',
         summary: 'Take a promise back',
-        access: 'open',
+        access: 'ask',
         params: Token.extend({ promiseId: Id }),
       },
-      async ({ params, ctx }) => guarded(ctx.ip, () => asks.withdraw(params.token, params.promiseId)),
+      async ({ share, params }) => asks.withdraw(share, params.promiseId),
     ),
   ]
 }

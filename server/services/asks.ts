@@ -5,14 +5,16 @@ import { quantityWords } from '@core/format'
 import { invalid, notFound, Problem } from '../http/problem'
 import type { User } from './accounts'
 import type { Changes } from './changes'
-import type { Shares } from './shares'
+import { idThrough, type Share, type Shares } from './shares'
 import type { Supplies } from './supplies'
 import { readRow } from '../store/rows'
 import type { Knex } from 'knex'
 
 export const PromiseInput = z.strictObject({ id: Id, materialId: Id, quantity: PositiveAmount, family: Line })
 
-/** Promises that one link can gather: far more than any home has families for, and few enough that nobody fills a disk. */
+/**
+ * Promises that one link can gather: far more than any home has families for, and few enough that nobody fills a disk.
+ */
 const MOST_PROMISES = 300
 
 /** One thing that families are asked for, as they see it: no child, no family, no price. */
@@ -44,8 +46,8 @@ export class Asks {
     private readonly changes: Changes,
   ) {}
 
-  async open(token: string): Promise<AskedPage> {
-    const share = await this.shares.opened(token, 'ask')
+  async open(share: Share): Promise<AskedPage> {
+    await this.shares.noteOpened(share)
     const { asks, home, unit } = await this.supplies.asks(share.unitId)
     const words = (quantity: number, base: Parameters<typeof quantityWords>[1]) =>
       quantityWords(quantity, base, home.measures)
@@ -67,11 +69,11 @@ export class Asks {
   }
 
   /** Writes a promise down; it counts as coming from then on. */
-  async promise(token: string, input: z.infer<typeof PromiseInput>): Promise<AskedPage> {
-    const share = await this.shares.find(token, 'ask')
+  async promise(share: Share, input: z.infer<typeof PromiseInput>): Promise<AskedPage> {
     const { asks, home, promises } = await this.supplies.asks(share.unitId)
+    const id = idThrough(share, 'promise', input.id)
     const ask = asks.find((one) => one.material.id === input.materialId)
-    if (!promises.some((one) => one.id === input.id)) {
+    if (!promises.some((one) => one.id === id)) {
       if (!ask || ask.open <= 0) throw new Problem(409, 'Someone else brings this already. Nothing was written down.')
       if (input.quantity > ask.open)
         throw invalid([
@@ -81,10 +83,10 @@ export class Asks {
           },
         ])
       if (promises.length >= MOST_PROMISES) throw new Problem(429, 'This list is full. Tell the home directly.')
-      const value: FamilyPromise = { ...input, unitId: share.unitId, by: ask.bringBy, state: 'coming' }
+      const value: FamilyPromise = { ...input, id, unitId: share.unitId, by: ask.bringBy, state: 'coming' }
       await this.changes.apply(
         {
-          id: `promise-${input.id}`.slice(0, 64),
+          id: idThrough(share, 'promised', input.id),
           unitId: share.unitId,
           label: `${input.family} brings ${ask.material.name}`.slice(0, 120),
           ops: [{ op: 'put', kind: 'promise', base: 0, value }],
@@ -93,17 +95,19 @@ export class Asks {
         false,
       )
     }
-    return this.open(token)
+    return this.open(share)
   }
 
   /** Takes a promise back. Its id is known only to whoever made it. */
-  async withdraw(token: string, id: string): Promise<AskedPage> {
-    const share = await this.shares.find(token, 'ask')
-    const row = await readRow(this.db, 'promise', id)
+  async withdraw(share: Share, promiseId: string): Promise<AskedPage> {
+    // Those made before ids were told apart by their link are kept under the id itself.
+    const row =
+      (await readRow(this.db, 'promise', idThrough(share, 'promise', promiseId))) ??
+      (await readRow(this.db, 'promise', promiseId))
     if (!row || row.value.unitId !== share.unitId || row.value.state !== 'coming') throw notFound('promise')
     await this.changes.apply(
       {
-        id: `withdraw-${id}`.slice(0, 64),
+        id: idThrough(share, 'withdrawn', promiseId),
         unitId: share.unitId,
         label: `${row.value.family} does not bring it`.slice(0, 120),
         ops: [{ op: 'put', kind: 'promise', base: row.version, value: { ...row.value, state: 'off' } }],
@@ -111,7 +115,7 @@ export class Asks {
       familyOf(row.value.family),
       false,
     )
-    return this.open(token)
+    return this.open(share)
   }
 }
 

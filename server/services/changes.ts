@@ -78,7 +78,8 @@ export class Changes {
         change.ops.filter((op) => op.op !== 'tick'),
         { by: user.name, date: await this.clock.today(tx), at: now.toISOString() },
       )
-      // A new change ends what could be redone, as everywhere. A tick is taken back by ticking again: it stands beside the plan.
+      // A new change ends what could be redone, as everywhere. A tick is taken back by ticking again: it stands beside
+      // the plan.
       if (after.length) await scope(tx, change.unitId, user).where({ state: 'undone' }).update({ state: 'dead' })
       const seq = await log(
         tx,
@@ -230,8 +231,8 @@ const idOf = (op: RowOp): string => (op.op === 'put' ? op.value.id : op.id)
 const opKey = (op: RowOp): string => `${op.kind} ${idOf(op)}`
 
 /**
- * Turns every change of what is on hand by an amount into writes of the material as it is now and of its history. What the same change
- * already writes of the material is built on.
+ * Turns every change of what is on hand by an amount into writes of the material as it is now and of its history. What
+ * the same change already writes of the material is built on.
  */
 async function withStock(tx: Tx, ops: readonly (RowOp | StockOp)[], { by, date }: Made): Promise<RowOp[]> {
   const done: RowOp[] = ops.filter(startsFrom)
@@ -268,9 +269,9 @@ async function withStock(tx: Tx, ops: readonly (RowOp | StockOp)[], { by, date }
 }
 
 /**
- * Completes a change with what follows from a removal, each as a write of its own so that undo brings all of it back: a removed
- * unit takes what belongs to it along, but for its half ideas; a removed child or adult is let go of by the placements. What else still refers to a removed
- * thing keeps it: that is a problem which names the users.
+ * Completes a change with what follows from a removal, each as a write of its own so that undo brings all of it back: a
+ * removed unit takes what belongs to it along, but for its half ideas; a removed child or adult is let go of by the
+ * placements. What else still refers to a removed thing keeps it: that is a problem which names the users.
  */
 async function withDependents(tx: Tx, ops: readonly RowOp[]): Promise<RowOp[]> {
   const named = new Set(ops.map(opKey))

@@ -23,7 +23,7 @@ export type LiveEvent =
   | { type: 'tick'; unitId: string; tick: Tick }
   | { type: 'shares'; unitId: string }
 
-/** Tells every listener of what was committed, after it was. */
+/** Tells every listener of what was committed, after it was, and ends the lines of whoever may not listen any more. */
 export class Live {
   private readonly hub = new EventEmitter().setMaxListeners(0)
 
@@ -35,5 +35,16 @@ export class Live {
   listen(listener: (event: LiveEvent) => void): () => void {
     this.hub.on('event', listener)
     return () => this.hub.off('event', listener)
+  }
+
+  /** Ends every line that stands on something: a session, or a link. */
+  end(standsOn: string): void {
+    this.hub.emit(`end ${standsOn}`)
+  }
+
+  /** Hears once that what a line stands on has ended, until the returned function is called. */
+  whenEnds(standsOn: string, heard: () => void): () => void {
+    this.hub.once(`end ${standsOn}`, heard)
+    return () => this.hub.off(`end ${standsOn}`, heard)
   }
 }

@@ -5,7 +5,7 @@ import { addDays } from '@core/calendar'
 import { CalendarDate, Line, type LinkTick, type Tick } from '@core/domain'
 import { daySheet, tickLabel, type DaySheet } from '@core/sheet'
 import { invalid, notFound, Problem } from '../http/problem'
-import { hashToken, newToken } from './accounts'
+import { hashToken, newToken } from './secrets'
 import type { Changes } from './changes'
 import type { Clock } from './clock'
 import type { Live } from './live'
@@ -31,6 +31,9 @@ export interface Share {
   revokedAt: string | null
   openedAt: string | null
 }
+
+/** What one live line of a link is ended by. */
+export const shareLine = (shareId: string) => `share ${shareId}`
 
 /** How long a link can be made to last, in days from today. */
 const LONGEST_DAYS = 90
@@ -109,11 +112,12 @@ export class Shares {
       .whereNull('revoked_at')
       .update({ revoked_at: this.clock.stamp() })
     if (!changed) throw notFound('link')
+    this.live.end(shareLine(id))
     this.live.tell({ type: 'shares', unitId })
   }
 
   /** The share of a secret that still holds. */
-  async find(token: string, kind: ShareKind = 'day'): Promise<Share> {
+  async find(token: string, kind: ShareKind): Promise<Share> {
     const row = await this.db('shares')
       .where({ token_hash: hashToken(token), kind })
       .first()
@@ -124,21 +128,26 @@ export class Shares {
     return shareOf(row)
   }
 
-  /** The share of a secret that still holds, from now on opened. */
-  async opened(token: string, kind: ShareKind): Promise<Share> {
-    const share = await this.find(token, kind)
-    if (!share.openedAt) {
-      await this.db('shares').where({ id: share.id }).update({ opened_at: this.clock.stamp() })
-      this.live.tell({ type: 'shares', unitId: share.unitId })
-    }
-    return share
+  /** Whether a link still opens. */
+  async holds(id: string): Promise<boolean> {
+    const row = await this.db('shares').where({ id }).whereNull('revoked_at').first('ends_on')
+    return row !== undefined && row.ends_on >= (await this.clock.today(this.db))
+  }
+
+  /** Keeps when a link was opened first. A disk that cannot be written must not keep anyone from reading. */
+  async noteOpened(share: Share): Promise<void> {
+    if (share.openedAt) return
+    await this.db('shares')
+      .where({ id: share.id })
+      .update({ opened_at: this.clock.stamp() })
+      .catch(() => undefined)
+    this.live.tell({ type: 'shares', unitId: share.unitId })
   }
 
   /** What a link shows: one day's sheet and its ticks. */
-  async open(token: string): Promise<{ label: string; endsOn: string; sheet: DaySheet; ticks: Tick[] }> {
-    const share = await this.opened(token, 'day')
-    const { snapshot, plan } = await readSource(this.db, this.clock, share.unitId)
-    const sheet = daySheet(snapshot, plan, share.day)
+  async open(share: Share): Promise<{ label: string; endsOn: string; sheet: DaySheet; ticks: Tick[] }> {
+    await this.noteOpened(share)
+    const sheet = await this.sheetOf(share)
     const onSheet = new Set(sheet.items.map((item) => item.placementId))
     return {
       label: share.label,
@@ -148,25 +157,33 @@ export class Shares {
     }
   }
 
+  private async sheetOf(share: Share): Promise<DaySheet> {
+    const { snapshot, plan } = await readSource(this.db, this.clock, share.unitId)
+    return daySheet(snapshot, plan, share.day)
+  }
+
   /** A tick through a link: a change like the owner's own, but only of what stands on the link's day. */
-  async tick(token: string, { id, ...input }: LinkTick): Promise<Tick> {
-    const share = await this.find(token)
-    const { sheet, label } = await this.open(token)
-    const item = sheet.items.find((one) => one.placementId === input.placementId)
+  async tick(share: Share, { id, ...input }: LinkTick): Promise<Tick> {
+    const item = (await this.sheetOf(share)).items.find((one) => one.placementId === input.placementId)
     if (!item) throw invalid([{ field: 'placementId', message: 'This is not on the sheet of the day any more' }])
     const step = item.steps.find((one) => one.id === input.step)
     if (!step) throw invalid([{ field: 'step', message: 'This is no step of it any more' }])
-    // An id that a helper's phone made is told apart from everyone else's.
     const { ticks } = await this.changes.apply(
       {
-        id: hashToken(`${share.id} ${id}`),
+        id: idThrough(share, 'tick', id),
         unitId: share.unitId,
         label: tickLabel(step.text, input.done),
         ops: [{ op: 'tick', ...input }],
       },
-      { id: `link ${share.id}`, name: label, signIn: '' },
+      { id: `link ${share.id}`, name: share.label, signIn: '' },
       false,
     )
     return ticks[0]
   }
 }
+
+/**
+ * An id that someone's phone made, told apart from everyone else's: it is the id of something through this link, and of
+ * nothing else.
+ */
+export const idThrough = (share: Share, what: string, id: string): string => hashToken(`${share.id} ${what} ${id}`)

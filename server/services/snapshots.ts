@@ -12,7 +12,10 @@ import type { Clock } from './clock'
 export const valuesOf = <K extends ThingKind>(rows: readonly Row[], kind: K): ThingOf<K>[] =>
   rows.filter((row) => row.kind === kind).map((row) => row.value as ThingOf<K>)
 
-/** Units as they were last computed, by the database that they lie in: what says whether they still are, and what they came to. */
+/**
+ * Units as they were last computed, by the database that they lie in: what says whether they still are, and what they
+ * came to.
+ */
 const kept = new WeakMap<Knex, Map<string, { stamp: string; source: ListSource }>>()
 /** Units whose plan is kept. */
 const MOST_KEPT = 8

@@ -18,8 +18,9 @@ interface PoolClient {
 }
 
 /**
- * Lets whoever runs inside a transaction reach that transaction only. The pool has one connection, which the transaction holds, so that
- * a question to the pool from inside can never be answered: it fails at once instead, where it is asked.
+ * Lets whoever runs inside a transaction reach that transaction only. The pool has one connection, which the
+ * transaction holds, so that a question to the pool from inside can never be answered: it fails at once instead, where
+ * it is asked.
  */
 export function guardPool(db: Knex): Knex {
   const open = new AsyncLocalStorage<true>()

@@ -28,7 +28,7 @@ import {
 } from '@core/testing/build'
 import { openStore } from './open'
 import { deleteRow, keptUnit, readHouse, writeRow } from './rows'
-import { MIGRATIONS, type Migration } from './schema'
+import { MIGRATIONS, type Migration } from './migrations'
 
 let folder: string
 let file: string

@@ -41,7 +41,10 @@ const kept = new WeakMap<Knex, Map<string, KeptRows>>()
 /** Units whose rows are kept: those that screens and sheets ask for at the same time, and some more. */
 const MOST_KEPT = 12
 
-/** Changes with every write on the rows: how many each table has of them, their versions in all, and when the last was written. */
+/**
+ * Changes with every write on the rows: how many each table has of them, their versions in all, and when the last was
+ * written.
+ */
 async function stampOf(db: Knex, kinds: readonly ThingKind[], unitId?: string): Promise<string> {
   const parts = kinds.map((kind) => {
     const query = db(TABLES[kind]).select(db.raw('count(*) as n, sum(version) as v, max(updated_at) as at'))
@@ -52,8 +55,9 @@ async function stampOf(db: Knex, kinds: readonly ThingKind[], unitId?: string): 
 }
 
 /**
- * Rows of some kinds, all of them or those of a unit. They are asked for often and seldom differ, and a library of hundreds of ideas takes
- * long to parse, so what was read is kept until one of the tables changes. What is returned is shared: nobody changes it.
+ * Rows of some kinds, all of them or those of a unit. They are asked for often and seldom differ, and a library of
+ * hundreds of ideas takes long to parse, so what was read is kept until one of the tables changes. What is returned is
+ * shared: nobody changes it.
  */
 async function keptRows(db: Knex, kinds: readonly ThingKind[], unitId?: string): Promise<KeptRows> {
   const key = unitId ?? kinds.join()
@@ -82,7 +86,10 @@ export const keptUnit = (db: Knex, unitId: string): Promise<KeptRows> => keptRow
 /** The rows of {@link keptHouse}. */
 export const readHouse = async (db: Knex): Promise<readonly Row[]> => (await keptHouse(db)).rows
 
-/** Everything of one unit, the half ideas that belong to none, and what was bought for the house lately: it lies in the same cart. */
+/**
+ * Everything of one unit, the half ideas that belong to none, and what was bought for the house lately: it lies in the
+ * same cart.
+ */
 export const readUnit = async (db: Knex, unitId: string, now: Date): Promise<Row[]> => {
   const { rows } = await keptUnit(db, unitId)
   return [...rows, ...(await readLooseIdeas(db)), ...(await readHousePurchases(db, now))]
@@ -125,9 +132,9 @@ export async function writeRow(
   at: string,
 ): Promise<void> {
   const keys = Object.fromEntries(
-    Object.entries(KEY_COLUMNS[kind] ?? {}).map(([column, key]) => [
+    Object.entries(KEY_COLUMNS[kind] ?? {}).map(([column, field]) => [
       column,
-      (value as unknown as Record<string, string | null>)[key.field],
+      (value as unknown as Record<string, string | null>)[field],
     ]),
   )
   const row = { id: value.id, version, body: JSON.stringify(value), updated_at: at, ...keys }

@@ -1,6 +1,6 @@
 import { mkdtempSync, rmSync } from 'node:fs'
-import { get } from 'node:http'
-import type { AddressInfo } from 'node:net'
+import { get, request } from 'node:http'
+import { connect, type AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { demoHome } from '@demo/home'
@@ -37,36 +37,38 @@ export class Harness {
   /** With an owner who is signed in, and the demo home imported. */
   static async withDemo(settings?: Partial<Settings>, today = TODAY): Promise<Harness> {
     const harness = await Harness.start(undefined, settings)
-    await harness.call('POST', '/api/v1/owner', OWNER)
+    await harness.call('POST', '/api/v1/owner', { ...OWNER, startCode: harness.kobby.startCode! })
     const answer = await harness.call('POST', '/api/v1/plan-files/apply', demoHome(today))
     if (answer.status !== 200) throw new Error(JSON.stringify(answer.body))
     return harness
   }
 
   async call(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer> {
-    const raw = typeof body === 'string'
-    const response = await fetch(this.base + path, {
-      method,
-      headers: {
-        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
-        ...(this.cookie ? { cookie: this.cookie } : {}),
-        ...headers,
-      },
-      body: body === undefined ? undefined : raw ? body : JSON.stringify(body),
-    })
+    const sent: Record<string, string> = {
+      ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+      ...(this.cookie ? { cookie: this.cookie } : {}),
+      ...headers,
+    }
+    const text = body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body)
+    const response = await ('host' in sent
+      ? byName(method, this.base + path, sent, text)
+      : fetch(this.base + path, { method, headers: sent, body: text }))
     const set = response.headers.getSetCookie().find((one) => one.startsWith('kobby_session='))
     if (set) this.cookie = set.split(';')[0]
-    const text = await response.text()
-    let parsed: unknown = text
+    const answered = await response.text()
+    let parsed: unknown = answered
     try {
-      parsed = JSON.parse(text)
+      parsed = JSON.parse(answered)
     } catch {
       // Markdown and empty answers stay text.
     }
     return { status: response.status, body: parsed, headers: response.headers }
   }
 
-  /** The status for someone who has an answer already. By node's own client: fetch marks such a request as not to be answered from any copy. */
+  /**
+   * The status for someone who has an answer already. By node's own client: fetch marks such a request as not to be
+   * answered from any copy.
+   */
   again(path: string, etag: string): Promise<number> {
     return new Promise((resolve) =>
       get(this.base + path, { headers: { 'if-none-match': etag, cookie: this.cookie } }, (answer) =>
@@ -76,7 +78,9 @@ export class Harness {
   }
 
   /** A live line, open until it is stopped: `until` reads it to the first event that says so. */
-  async listen(path: string): Promise<{ until: (part: string) => Promise<string>; stop: () => void }> {
+  async listen(
+    path: string,
+  ): Promise<{ until: (part: string) => Promise<string>; ended: () => Promise<boolean>; stop: () => void }> {
     const ends = new AbortController()
     const line = await fetch(this.base + path, { headers: { cookie: this.cookie }, signal: ends.signal })
     const reader = line.body!.getReader()
@@ -87,8 +91,47 @@ export class Harness {
         while (!heard.includes(part)) heard += decoder.decode((await reader.read()).value)
         return heard
       },
+      /** Reads to the end that the server makes. */
+      ended: async () => {
+        while (!(await reader.read()).done) continue
+        return true
+      },
       stop: () => ends.abort(),
     }
+  }
+
+  /**
+   * What is sent byte by byte on a connection of its own, and what comes back until the other side closes it or
+   * `enough` of it is there.
+   */
+  raw(
+    text: string | readonly (string | Buffer)[],
+    enough: (heard: string) => boolean = () => false,
+  ): Promise<{ heard: string; closed: boolean }> {
+    return new Promise((resolve) => {
+      const socket = connect(Number(new URL(this.base).port), '127.0.0.1')
+      let heard = ''
+      const done = (closed: boolean) => {
+        resolve({ heard, closed })
+        socket.destroy()
+      }
+      socket.on('data', (data) => {
+        heard += data.toString('latin1')
+        if (enough(heard)) done(false)
+      })
+      socket.on('close', () => done(true))
+      socket.on('error', () => done(true))
+      for (const part of typeof text === 'string' ? [text] : text) socket.write(part)
+    })
+  }
+
+  /** The cookie of whoever this is, for requests that are put together by hand. */
+  get cookieHeader(): string {
+    return this.cookie
+  }
+
+  keepCookie(cookie: string): void {
+    this.cookie = cookie
   }
 
   /** The same server for someone without a cookie. */
@@ -109,6 +152,24 @@ export class Harness {
     rmSync(this.folder, { recursive: true, force: true })
   }
 }
+
+/** A request under another name than the one it goes to: fetch writes the name itself. */
+const byName = (method: string, address: string, headers: Record<string, string>, body?: string): Promise<Response> =>
+  new Promise((resolve, reject) => {
+    const asked = request(address, { method, headers }, (answer) => {
+      const parts: Buffer[] = []
+      answer
+        .on('data', (part: Buffer) => parts.push(part))
+        .on('end', () => {
+          const given = Object.entries(answer.headersDistinct).flatMap(([name, values = []]) =>
+            values.map((value): [string, string] => [name, value]),
+          )
+          const hasBody = parts.length > 0
+          resolve(new Response(hasBody ? Buffer.concat(parts) : null, { status: answer.statusCode, headers: given }))
+        })
+    })
+    asked.on('error', reject).end(body)
+  })
 
 /** A tick through a link, with an id of its own. */
 export const linkTick = (placementId: string, step: string, done = true, agoMs = 0) => ({

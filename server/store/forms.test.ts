@@ -1,0 +1,91 @@
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import Database from 'better-sqlite3'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { THING_KINDS, THINGS, type ThingKind } from '@core/domain'
+import { MIGRATIONS } from './migrations'
+import { openStore } from './open'
+import { TABLES } from './schema'
+
+/** A small home as each earlier form of the database held it; made once by the steps up to that form, and kept. */
+const FIXTURES = 'server/store/fixtures'
+const FORMS = readdirSync(FIXTURES).sort()
+
+let folder: string
+beforeAll(() => {
+  folder = mkdtempSync(join(tmpdir(), 'kobby-forms-'))
+})
+afterAll(() => rmSync(folder, { recursive: true, force: true }))
+
+interface Held {
+  things: Record<string, unknown[]>
+  ticks: unknown[]
+  shares: unknown[]
+  users: unknown[]
+  columns: Record<string, string[]>
+}
+
+/** What a fixture holds once it was opened by today's code. */
+async function opened(form: string): Promise<Held> {
+  const file = join(folder, `${form}.sqlite`)
+  new Database(file).exec(readFileSync(join(FIXTURES, form), 'utf8')).close()
+  const db = await openStore(file)
+  const things: Held['things'] = {}
+  for (const kind of THING_KINDS) {
+    const rows = (await db(TABLES[kind]).orderBy('id').select('body', 'id')) as { body: string }[]
+    things[kind] = rows.map((row) => {
+      const value: unknown = JSON.parse(row.body)
+      const checked = THINGS[kind as ThingKind].safeParse(value)
+      expect(checked.error?.issues, `${form}, ${kind}`).toBeUndefined()
+      // Nothing of it is filled in by the check alone: what is stored is whole.
+      expect(value).toEqual(checked.data)
+      return value
+    })
+  }
+  const tables = (
+    (await db.raw(
+      "select name from sqlite_master where type = 'table' and name not like 'sqlite_%' order by name",
+    )) as { name: string }[]
+  ).map((row) => row.name)
+  const columns: Held['columns'] = {}
+  for (const table of tables) columns[table] = Object.keys(await db(table).columnInfo()).sort()
+  const held = { things, columns, ticks: await db('ticks'), shares: await db('shares'), users: await db('users') }
+  await db.destroy()
+  return held
+}
+
+describe('a database of an earlier form', () => {
+  it('is kept of every form but the newest', () =>
+    expect(FORMS).toEqual(MIGRATIONS.slice(0, -1).map((one) => `${one.name}.sql`)))
+  it.each(FORMS)('%s opens, and is what is checked today', async (form) => {
+    const held = await opened(form)
+    expect(held.things.child.length + held.things.material.length + held.things.activity.length).toBe(7)
+    expect([held.ticks.length, held.shares.length, held.users.length]).toEqual([1, 1, 1])
+  })
+  it('comes to the same home from whichever form, and to the tables of a new one', async () => {
+    const [first, ...others] = await Promise.all(
+      FORMS.map(async (form) => {
+        rmSync(join(folder, `${form}.sqlite`), { force: true })
+        return opened(form)
+      }),
+    )
+    for (const other of others) expect(other).toEqual(first)
+    const fresh = await openStore(':memory:')
+    for (const [table, columns] of Object.entries(first.columns))
+      expect([table, Object.keys(await fresh(table).columnInfo()).sort()]).toEqual([table, columns])
+    await fresh.destroy()
+  })
+})
+
+it('steps call nothing that goes on changing', () => {
+  for (const file of readdirSync('server/store/migrations')) {
+    const imports = [...readFileSync(join('server/store/migrations', file), 'utf8').matchAll(/from '([^']+)'/g)].map(
+      (found) => found[1],
+    )
+    expect(
+      imports.filter((from) => from !== 'knex' && !/^\.\/(migration|\d{3}-[a-z-]+)$/.test(from)),
+      file,
+    ).toEqual([])
+  }
+})

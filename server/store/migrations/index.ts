@@ -1,0 +1,22 @@
+import { first } from './001-first'
+import { library } from './002-library'
+import { stamps } from './003-stamps'
+import { license } from './004-license'
+import { daysAndRoom } from './005-days-and-room'
+import { supplies } from './006-supplies'
+import { stepsAndCounts } from './007-steps-and-counts'
+import { devices } from './008-devices'
+import type { Migration } from './migration'
+
+export type { Migration }
+/** Every step of the database's form, in order. A new one is a new file at the end. */
+export const MIGRATIONS: readonly Migration[] = [
+  first,
+  library,
+  stamps,
+  license,
+  daysAndRoom,
+  supplies,
+  stepsAndCounts,
+  devices,
+]
