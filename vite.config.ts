@@ -7,7 +7,10 @@ import { defineConfig } from 'vitest/config'
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 const alias = { '@core': at('core'), '@web': at('web'), '@server': at('server'), '@demo': at('demo') }
 
-/** Lists every file of the build for the service worker, which keeps them; pictures of the build itself are not among them. */
+/**
+ * Lists every file of the build for the service worker, which keeps them; pictures of the build itself are not among
+ * them.
+ */
 const fileList = (): Plugin => ({
   name: 'kobby-file-list',
   generateBundle(_, bundle) {
@@ -22,7 +25,7 @@ const fileList = (): Plugin => ({
 export default defineConfig({
   root: at('web'),
   publicDir: at('web/public'),
-  plugins: [vue(), vuetify({ styles: { configFile: at('web/theme/settings.scss') } }), fileList()],
+  plugins: [vue(), vuetify(), fileList()],
   resolve: { alias },
   build: {
     outDir: at('dist/web'),

@@ -7,6 +7,7 @@ import { useHotkeys } from './composables/useHotkeys'
 import PathNav from './parts/PathNav.vue'
 import PhoneBar from './parts/PhoneBar.vue'
 import SaveState from './parts/SaveState.vue'
+import LeaveAsk from './parts/LeaveAsk.vue'
 import KeysHelp from './parts/KeysHelp.vue'
 import FindAnything from './parts/FindAnything.vue'
 import { STEPS } from './router'
@@ -26,6 +27,7 @@ const writer = useWriter()
 const failed = ref('')
 const helping = ref(false)
 const finding = ref(false)
+const leaving = ref(false)
 const bare = computed(() => Boolean(route.meta.bare))
 
 async function loadHouse() {
@@ -62,6 +64,14 @@ watch(
   { immediate: true },
 )
 
+// A session that was ended from elsewhere leaves nothing on the screen.
+watch(
+  () => session.signedIn,
+  (now, before) => {
+    if (before && !now && !bare.value) void router.push({ name: 'sign-in', query: { to: route.fullPath } })
+  },
+)
+
 const unitScope = () => (route.params.unitId ? unit.id : null)
 useHotkeys({
   '?': () => (helping.value = true),
@@ -82,7 +92,14 @@ useHotkeys({
     <a v-if="!bare" class="skip no-print" href="#main">Skip to the page</a>
     <div v-if="bare" class="bare"><router-view /></div>
     <div v-else class="shell">
-      <PathNav class="no-print wide-only" :look="look" @look="toggle" @help="helping = true" @find="finding = true" />
+      <PathNav
+        class="no-print wide-only"
+        :look="look"
+        @look="toggle"
+        @help="helping = true"
+        @find="finding = true"
+        @leave="leaving = true"
+      />
       <div class="page">
         <main id="main" tabindex="-1">
           <div v-if="failed" class="centre stack" role="alert">
@@ -94,10 +111,11 @@ useHotkeys({
           <router-view v-else />
         </main>
       </div>
-      <PhoneBar class="no-print phone-only" :look="look" @look="toggle" />
+      <PhoneBar class="no-print phone-only" :look="look" @look="toggle" @leave="leaving = true" />
     </div>
     <SaveState v-if="!bare" class="no-print" />
     <KeysHelp v-model="helping" />
+    <LeaveAsk v-model="leaving" />
     <FindAnything v-if="!bare" v-model="finding" />
   </v-app>
 </template>

@@ -1,6 +1,6 @@
 /**
- * Keeps the application and what it last read, so that the list in the shop opens where there is no network. It is for those who are signed
- * in: the page of a link never asks for it. What is written waits in the page, not here.
+ * Keeps the application and what it last read, so that the list in the shop opens where there is no network. It is for
+ * those who are signed in: the page of a link never asks for it. What is written waits in the page, not here.
  */
 
 /** The few parts of a service worker that this one touches; the page's own types do not have them. */
@@ -38,12 +38,25 @@ async function keepFiles(): Promise<void> {
   for (const path of known) if (!list.includes(path)) await cache.delete(path)
 }
 
-/** From the network, kept; from what was kept where the network does not answer. */
+/** Whether an answer says that nobody is signed in here. */
+async function saysNobody(answer: Response): Promise<boolean> {
+  if (answer.status === 401) return true
+  return (
+    answer.ok &&
+    new URL(answer.url).pathname === '/api/v1/session' &&
+    ((await answer.clone().json()) as { user: unknown }).user === null
+  )
+}
+
+/**
+ * From the network, kept; from what was kept where the network does not answer. Once nobody is signed in, what was read
+ * goes.
+ */
 async function fresh(request: Request, cacheName: string, as: Request | string = request): Promise<Response> {
-  const cache = await caches.open(cacheName)
-  const kept = await cache.match(as)
+  const kept = await caches.match(as, { cacheName })
   const asked = fetch(request).then(async (answer) => {
-    if (answer.ok) await cache.put(as, answer.clone())
+    if (cacheName === DATA && (await saysNobody(answer))) await caches.delete(DATA)
+    else if (answer.ok) await (await caches.open(cacheName)).put(as, answer.clone())
     return answer
   })
   if (!kept) return asked

@@ -23,6 +23,25 @@ export interface User {
   name: string
   signIn: string
 }
+/** What a link begins with, and whether only this machine can open it. */
+export interface Links {
+  base: string
+  onlyHere: boolean
+}
+/** A device at which someone is signed in. */
+export interface Device {
+  id: string
+  device: string
+  since: string
+  lastSeen: string
+  isThis: boolean
+}
+/** Copies of everything: where they lie, and why the last one could not be made. */
+export interface BackupState {
+  folder: string | null
+  copies: { name: string; at: string; bytes: number }[]
+  fault: string | null
+}
 export interface ChangedRow {
   kind: ThingKind
   id: string
@@ -89,6 +108,12 @@ export class ApiError extends Error {
   }
 }
 
+/** Called when the server does not know the session any more: it ended, or was ended from another device. */
+let signedOut = () => {}
+export const whenSignedOut = (heard: () => void): void => {
+  signedOut = heard
+}
+
 async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
   let response: Response
   try {
@@ -102,19 +127,35 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
   }
   if (response.status === 204) return undefined as T
   const answer = await response.json().catch(() => ({ title: 'The answer could not be read' }))
+  if (response.status === 401 && !OPEN.has(path)) signedOut()
   if (!response.ok) throw new ApiError(response.status, answer.title, answer.errors, answer.conflicts, answer.now)
   return answer as T
 }
+
+/** Where a 401 says that a secret was wrong. */
+const OPEN = new Set(['/session', '/recovery'])
 
 const query = (unitId: string | null) => (unitId === null ? '' : `?unit=${encodeURIComponent(unitId)}`)
 
 /** The server's calls by what they are for. */
 export const api = {
-  session: () => call<{ user: User | null; hasOwner: boolean; today: CalendarDate }>('GET', '/session'),
-  createOwner: (owner: { name: string; signIn: string; password: string }) =>
-    call<{ user: User; today: CalendarDate }>('POST', '/owner', owner),
+  session: () =>
+    call<{ user: User | null; hasOwner: boolean; asksCode: boolean; today: CalendarDate; links: Links | null }>(
+      'GET',
+      '/session',
+    ),
+  createOwner: (owner: { name: string; signIn: string; password: string; startCode?: string }) =>
+    call<{ user: User; today: CalendarDate; recovery: string }>('POST', '/owner', owner),
   signIn: (who: { signIn: string; password: string }) =>
     call<{ user: User; today: CalendarDate }>('POST', '/session', who),
+  recover: (who: { signIn: string; code: string; password: string }) =>
+    call<{ user: User; today: CalendarDate; recovery: string }>('POST', '/recovery', who),
+  changePassword: (change: { now: string; password: string }) => call<void>('PUT', '/password', change),
+  newRecovery: (password: string) => call<{ recovery: string }>('POST', '/recovery-code', { password }),
+  devices: () => call<{ devices: Device[] }>('GET', '/sessions'),
+  endDevice: (id: string) => call<void>('DELETE', `/sessions/${id}`),
+  backups: () => call<BackupState>('GET', '/backups'),
+  backUp: () => call<BackupState>('POST', '/backups'),
   signOut: () => call<void>('DELETE', '/session'),
   house: () => call<{ rows: Row[]; today: CalendarDate }>('GET', '/house'),
   units: () => call<{ rows: Row<'unit'>[] }>('GET', '/units'),

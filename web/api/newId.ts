@@ -1,6 +1,6 @@
 /**
- * An id for something new: a random UUID. Made of random bytes, since a browser has its own maker of them only where the page came over
- * a certificate, and a phone in the house often reaches Kobby without one.
+ * An id for something new: a random UUID. Made of random bytes, since a browser has its own maker of them only where
+ * the page came over a certificate, and a phone in the house often reaches Kobby without one.
  */
 export function newId(): string {
   const bytes = crypto.getRandomValues(new Uint8Array(16))

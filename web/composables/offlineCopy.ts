@@ -1,4 +1,7 @@
-/** Asks the browser to keep the application and what it last read. Without it everything works, as long as there is a network. */
+/**
+ * Asks the browser to keep the application and what it last read. Without it everything works, as long as there is a
+ * network.
+ */
 export function keepOfflineCopy(): void {
   if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return
   const ask = () => void navigator.serviceWorker.register('/sw.js').catch(() => undefined)
@@ -7,7 +10,18 @@ export function keepOfflineCopy(): void {
   else window.addEventListener('load', () => setTimeout(ask), { once: true })
 }
 
-/** Lets go of what was read: whoever uses this browser next is somebody else. */
+/** Light or dark stays: it says nothing of anyone. */
+export const LOOK_KEY = 'kobby-look'
+
+/** Lets go of what was read. */
 export async function dropOfflineCopy(): Promise<void> {
-  if ('caches' in window) await caches.delete('kobby-data')
+  if ('caches' in globalThis) await caches.delete('kobby-data')
+}
+
+/** Lets go of all that this device kept: whoever uses this browser next is somebody else. */
+export async function dropKept(): Promise<void> {
+  for (const key of Object.keys(localStorage))
+    if (key.startsWith('kobby-') && key !== LOOK_KEY) localStorage.removeItem(key)
+  sessionStorage.clear()
+  await dropOfflineCopy()
 }

@@ -11,8 +11,8 @@ const slotAt = (x: number, y: number): HTMLElement | null =>
   document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-slot]') ?? null
 
 /**
- * Makes the cards inside the given lists draggable by mouse and finger. Nothing in the page moves by itself: the drop is only reported,
- * and the plan decides what happens.
+ * Makes the cards inside the given lists draggable by mouse and finger. Nothing in the page moves by itself: the drop
+ * is only reported, and the plan decides what happens.
  *
  * @param lists elements whose children `[data-drag]` can be dragged
  * @param onDrop called with the dragged element and the slot it was let go over
@@ -64,8 +64,8 @@ export function useCardDrag(
             stop()
             const slot = dragging.value?.slot
             dragging.value = null
-            // SortableJS swallows the click that follows a drag. Where the page changed under the pointer none follows, and her next
-            // real click would be lost: this one is swallowed in its place.
+            // SortableJS swallows the click that follows a drag. Where the page changed under the pointer none follows,
+            // and her next real click would be lost: this one is swallowed in its place.
             setTimeout(() => document.dispatchEvent(new MouseEvent('click')))
             if (slot) onDrop(item, slot)
           },

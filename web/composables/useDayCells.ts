@@ -38,7 +38,10 @@ export function useDayCells(shown: Ref<readonly ProgramDay[]>, moments: Ref<Read
   const house = useHouse()
   const at = (slot: string, day: number) => moments.value.get(`${slot} ${day}`) ?? []
 
-  /** The parts of a special day that stand in the row of a block: those that begin in it, or before the first row that gives way. */
+  /**
+   * The parts of a special day that stand in the row of a block: those that begin in it, or before the first row that
+   * gives way.
+   */
   function cubbies(block: RhythmBlock, day: number): Cubby[] {
     const { unit } = store
     const event = unit && eventOn(unit, day)

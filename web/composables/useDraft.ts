@@ -3,13 +3,14 @@ import { z } from 'zod'
 import { canonical } from '@core/files'
 
 /**
- * A copy of a thing to edit, checked by its schema as it changes. What is valid is saved when the field is left; what is not stays with
- * its error until it is mended, so nothing typed is lost.
+ * A copy of a thing to edit, checked by its schema as it changes. What is valid is saved when the field is left; what
+ * is not stays with its error until it is mended, so nothing typed is lost.
  *
  * @param source the thing as it is saved
  * @param schema the thing's schema
  * @param save called with the checked thing when it differs
- * @param flags what does not fit together about the thing as it is saved: shown at its field, and no hindrance to saving
+ * @param flags what does not fit together about the thing as it is saved: shown at its field, and no hindrance to
+ *   saving
  */
 export function useDraft<T extends object>(
   source: Ref<T | undefined>,

@@ -12,8 +12,8 @@ import type { Cubby } from './useDayCells'
 const COUNT_AFTER = 120
 
 /**
- * What an empty cubby says: what the unit's style would put there, and how many ideas of the basket suit it. Counted only for what is
- * shown, and not while something moves.
+ * What an empty cubby says: what the unit's style would put there, and how many ideas of the basket suit it. Counted
+ * only for what is shown, and not while something moves.
  */
 export function useEmptyWords(
   shown: Ref<readonly ProgramDay[]>,

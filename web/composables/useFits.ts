@@ -12,7 +12,10 @@ import { useUnit } from '../stores/unit'
 /** Open days that an idea is tried on where no unit is open. */
 const TRIAL_DAYS = 5
 
-/** How ideas fit this home on the days of the open unit, each computed when it is first asked for and kept until something changes. */
+/**
+ * How ideas fit this home on the days of the open unit, each computed when it is first asked for and kept until
+ * something changes.
+ */
 export function useFits(more: () => readonly Material[] = () => []) {
   const store = useUnit()
   const house = useHouse()

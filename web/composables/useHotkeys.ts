@@ -6,8 +6,8 @@ const typing = (target: EventTarget | null) =>
   (target as HTMLInputElement).type !== 'checkbox'
 
 /**
- * Keys of a view while it is shown. A handler gets the key as typed (`u`, `U`, `ArrowLeft`); returning false lets it pass on.
- * Nothing fires while someone writes in a field or with a control key held.
+ * Keys of a view while it is shown. A handler gets the key as typed (`u`, `U`, `ArrowLeft`); returning false lets it
+ * pass on. Nothing fires while someone writes in a field or with a control key held.
  */
 export function useHotkeys(keys: Record<string, (event: KeyboardEvent) => unknown>): void {
   const listen = (event: KeyboardEvent) => {

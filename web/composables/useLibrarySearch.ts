@@ -11,7 +11,10 @@ interface Doc {
   words: string
 }
 
-/** Words of nearly every idea. Looking for them would find all and take long: they are left out of the index and of what is looked for. */
+/**
+ * Words of nearly every idea. Looking for them would find all and take long: they are left out of the index and of what
+ * is looked for.
+ */
 const EVERYWHERE = new Set(
   'a an and are as at be by child children do each for from has have hand hands how in into is it its let make of on one or out own put so take that the their them then they this to two until up what when where which who will with you your'.split(
     ' ',
@@ -57,7 +60,8 @@ const same = (a: Doc, b: Doc) => a.title === b.title && a.aim === b.aim && a.pla
  *
  * @param activities the library
  * @param text what was typed
- * @returns `hits`: ids in order of fit, null while nothing is typed; `reading` while a large library is still being read
+ * @returns `hits`: ids in order of fit, null while nothing is typed; `reading` while a large library is still being
+ *   read
  */
 export function useLibrarySearch(activities: Ref<readonly Activity[]>, text: Ref<string | null>) {
   const index = new MiniSearch<Doc>({

@@ -1,16 +1,17 @@
 import { useLocalStorage, usePreferredDark } from '@vueuse/core'
 import { computed, watchEffect } from 'vue'
 import { useTheme } from 'vuetify'
+import { LOOK_KEY } from './offlineCopy'
 
 /** Light or dark: as chosen here, else as the system has it. Call once, in the application's root. */
 export function useLook() {
-  const chosen = useLocalStorage<'light' | 'dark' | ''>('kobby-look', '')
+  const chosen = useLocalStorage<'light' | 'dark' | ''>(LOOK_KEY, '')
   const prefersDark = usePreferredDark()
   const theme = useTheme()
   const look = computed(() => chosen.value || (prefersDark.value ? 'dark' : 'light'))
   watchEffect(() => {
     document.documentElement.dataset.theme = look.value
-    theme.change(look.value)
+    void theme.change(look.value)
   })
   return { look, toggle: () => (chosen.value = look.value === 'dark' ? 'light' : 'dark') }
 }

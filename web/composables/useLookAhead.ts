@@ -9,7 +9,9 @@ const START_AFTER = 1500
 /** How long the plan must have been still before it is looked over, in milliseconds. */
 const STILL_FOR = 400
 
-/** What a look over the days ahead finds, as soon as the plan has been still for a moment; null until the first answer. */
+/**
+ * What a look over the days ahead finds, as soon as the plan has been still for a moment; null until the first answer.
+ */
 export function useLookAhead() {
   const store = useUnit()
   const found = shallowRef<LookAhead | null>(null)

@@ -47,7 +47,7 @@ export function useShares(
     problem.value = ''
     try {
       const share = await make(store.id!, what)
-      made.value = { address: `${location.origin}${path}/${share.token}`, label: share.label }
+      made.value = { address: `${session.links.base || location.origin}${path}/${share.token}`, label: share.label }
       await load()
     } catch (error) {
       problem.value = said(error)

@@ -7,8 +7,9 @@ export interface Read {
 }
 
 /**
- * A number that is written as text: told onward as it is typed, shown in its usual form when the field is left. What was not changed keeps
- * its exact value, however it is shown; what cannot be read is NaN to whoever asks, and stays as it was typed until it is mended.
+ * A number that is written as text: told onward as it is typed, shown in its usual form when the field is left. What
+ * was not changed keeps its exact value, however it is shown; what cannot be read is NaN to whoever asks, and stays as
+ * it was typed until it is mended.
  *
  * @param model the number
  * @param show a number as it stands in the field; what it depends on besides is followed

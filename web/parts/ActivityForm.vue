@@ -164,7 +164,10 @@ const addPrep = () =>
   })
 const number = (value: unknown) => (value === '' || value === null ? null : Number(value))
 
-/** Everything that goes with saving: the idea takes its place in the basket, and on the plan where it was copied for this unit. */
+/**
+ * Everything that goes with saving: the idea takes its place in the basket, and on the plan where it was copied for
+ * this unit.
+ */
 function writesFor(activity: Activity): Write[] {
   const unitId = props.unitId && store.unit ? store.id : null
   const writes: Write[] = [{ put: 'activity', value: activity }]
@@ -206,6 +209,10 @@ async function save() {
 }
 const pocketOpen = ref(false)
 const leaving = ref(false)
+function keepForLater() {
+  leaving.value = false
+  back(null)
+}
 async function cancel() {
   if (changed()) leaving.value = true
   else await back(own?.id ?? copied?.id ?? null)
@@ -479,7 +486,7 @@ const takesPlace = computed(() =>
       <h2 id="leave-idea">Leave without saving?</h2>
       <p>What you wrote stays on this device until you come back to it, or is thrown away.</p>
       <div class="inline">
-        <v-btn class="primary" @click="((leaving = false), back(null))">Keep it for later</v-btn
+        <v-btn class="primary" @click="keepForLater">Keep it for later</v-btn
         ><v-btn class="danger" @click="letGo">Throw it away</v-btn
         ><v-btn class="plain" @click="leaving = false">Go on writing</v-btn>
       </div>

@@ -6,7 +6,10 @@ import { entryText, entryUnit, readQuantity, type Measured } from '@core/format'
 import { useWritten } from '../composables/useWritten'
 import { useHouse } from '../stores/house'
 
-/** An amount, written as it comes to hand: "40", "2 lb 4 oz", "1 1/2 cups". A bare number is in the unit behind it. What cannot be read is NaN to whoever asks. */
+/**
+ * An amount, written as it comes to hand: "40", "2 lb 4 oz", "1 1/2 cups". A bare number is in the unit behind it. What
+ * cannot be read is NaN to whoever asks.
+ */
 const props = defineProps<{
   of: Measured
   label: string

@@ -11,7 +11,9 @@ import { useCarried } from '../composables/useCarried'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
 
-/** One center of the house: what stands there today, how long already, what could stay or come, and when it is put away. */
+/**
+ * One center of the house: what stands there today, how long already, what could stay or come, and when it is put away.
+ */
 const props = defineProps<{ centerId: string }>()
 const store = useUnit()
 const house = useHouse()

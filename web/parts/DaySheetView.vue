@@ -4,7 +4,10 @@ import type { Tick } from '@core/domain'
 import { clockWords, listWords, STAGE_NAMES } from '@core/format'
 import { inHandWords, markOf, type DaySheet, type SheetItem } from '@core/sheet'
 
-/** One day for whoever runs it: large enough for an arm's length, each step a tick. The same for the provider, a link and paper. */
+/**
+ * One day for whoever runs it: large enough for an arm's length, each step a tick. The same for the provider, a link
+ * and paper.
+ */
 const props = defineProps<{ sheet: DaySheet; ticks: readonly Tick[]; canTick?: boolean; only?: string | null }>()
 const emit = defineEmits<{ tick: [placementId: string, step: string, done: boolean, text: string] }>()
 

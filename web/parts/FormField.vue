@@ -1,5 +1,7 @@
 <script setup lang="ts">
-/** A label above a control, and what is wrong with it below. The control stands inside the label, so it is named by it. */
+/**
+ * A label above a control, and what is wrong with it below. The control stands inside the label, so it is named by it.
+ */
 defineProps<{ label: string; hint?: string }>()
 </script>
 

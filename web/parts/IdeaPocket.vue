@@ -8,7 +8,10 @@ import { useUnit } from '../stores/unit'
 import ActivityDetails from './ActivityDetails.vue'
 import TrialCautions from './TrialCautions.vue'
 
-/** All of one idea in the basket's pocket: how it went before, what it would meet, and where the unit's focus could reach into it. */
+/**
+ * All of one idea in the basket's pocket: how it went before, what it would meet, and where the unit's focus could
+ * reach into it.
+ */
 const props = defineProps<{ fit: Fit; context: FitContext; used?: readonly UsedBefore[]; gathered: boolean }>()
 defineEmits<{ gather: []; leave: []; write: [copy: boolean] }>()
 const store = useUnit()

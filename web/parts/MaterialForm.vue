@@ -10,7 +10,10 @@ import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
 import { useSupplies } from '../stores/supplies'
 
-/** A material: how much of it there is and where, its packs, and what the cautions look at. What is on hand is counted apart from the rest. */
+/**
+ * A material: how much of it there is and where, its packs, and what the cautions look at. What is on hand is counted
+ * apart from the rest.
+ */
 const props = defineProps<{ material: Material }>()
 const house = useHouse()
 const session = useSession()

@@ -56,7 +56,9 @@ function add() {
     alternatives: [],
   })
 }
-/** A material that the pantry does not know yet. Nobody measured it, so it counts as a small part until someone does. */
+/**
+ * A material that the pantry does not know yet. Nobody measured it, so it counts as a small part until someone does.
+ */
 function addMaterial(need: NeedDraft) {
   const name = (typed.value[need.id] ?? '').trim().slice(0, 120)
   if (!name) return

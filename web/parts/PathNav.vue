@@ -9,16 +9,14 @@ import {
 } from '@mdi/js'
 import { usePathFigures } from '../composables/usePathFigures'
 import { STEPS } from '../router'
-import { useSession } from '../stores/session'
 import { useUnit } from '../stores/unit'
 import { useWriter } from '../stores/writer'
 import KobbyMark from './KobbyMark.vue'
 
 defineProps<{ look: string }>()
-defineEmits<{ look: []; help: []; find: [] }>()
+defineEmits<{ look: []; leave: []; help: []; find: [] }>()
 const unit = useUnit()
 const writer = useWriter()
-const session = useSession()
 const figures = usePathFigures()
 const PLACES = [
   { to: '/home', title: 'Home', icon: mdiHomeOutline },
@@ -71,7 +69,7 @@ const clock = (date: Date) => date.toLocaleTimeString('en-GB', { hour: '2-digit'
       <div>
         <button class="why" type="button" @click="$emit('find')">Find</button> ·
         <button class="why" type="button" @click="$emit('look')">{{ look === 'dark' ? 'Light' : 'Dark' }}</button> ·
-        <button class="why" type="button" @click="session.signOut">Sign out</button>
+        <button class="why" type="button" @click="$emit('leave')">Sign out</button>
       </div>
     </div>
   </nav>

@@ -2,13 +2,11 @@
 import { mdiDotsHorizontal, mdiFormatListChecks, mdiViewWeekOutline, mdiWhiteBalanceSunny } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { STEPS } from '../router'
-import { useSession } from '../stores/session'
 import { useUnit } from '../stores/unit'
 
 defineProps<{ look: string }>()
-defineEmits<{ look: [] }>()
+defineEmits<{ look: []; leave: [] }>()
 const unit = useUnit()
-const session = useSession()
 const open = ref(false)
 const tabs = computed(() =>
   unit.unit
@@ -56,7 +54,7 @@ const tabs = computed(() =>
           <li>
             <button type="button" @click="$emit('look')">{{ look === 'dark' ? 'Light' : 'Dark' }}</button>
           </li>
-          <li><button type="button" @click="session.signOut">Sign out</button></li>
+          <li><button type="button" @click="$emit('leave')">Sign out</button></li>
         </ul>
       </div>
     </v-dialog>

@@ -5,7 +5,10 @@ import { preparationOf, pulseOf, quietOf, type PulseStep, type ReadingName } fro
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 
-/** The readings that follow every move: each one honest figure, the same as its page shows; while a card is held, what dropping it would change. */
+/**
+ * The readings that follow every move: each one honest figure, the same as its page shows; while a card is held, what
+ * dropping it would change.
+ */
 const store = useUnit()
 const board = useBoard()
 const emit = defineEmits<{ opened: [] }>()

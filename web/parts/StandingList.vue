@@ -7,7 +7,9 @@ import AmountField from './AmountField.vue'
 import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
 
-/** What the house always needs: the least of each, and what is low. What is low joins the list of the unit that runs. */
+/**
+ * What the house always needs: the least of each, and what is low. What is low joins the list of the unit that runs.
+ */
 defineProps<{ openId: string | null }>()
 const emit = defineEmits<{ open: [id: string] }>()
 const house = useHouse()

@@ -4,7 +4,10 @@ import { MADE_OF, type MadeOf, type ThemeObject } from '@core/domain'
 import { LARGER_THAN_A_TUBE_MM } from '@core/theme/theme'
 import FormField from './FormField.vue'
 
-/** One object of the theme: what it is called and how many there are; below, what patterns can make of it and what cautions must know. */
+/**
+ * One object of the theme: what it is called and how many there are; below, what patterns can make of it and what
+ * cautions must know.
+ */
 const one = defineModel<ThemeObject>({ required: true })
 const props = defineProps<{ number: number; errors: Record<string, string>; open: boolean }>()
 const emit = defineEmits<{ commit: []; remove: []; toggle: [] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiPlus, mdiRedo, mdiUndo } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
-import { countWords, longDate } from '@core/format'
+import { countWords, mediumDate } from '@core/format'
 import { focusWords } from '@core/sheet'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
@@ -55,7 +55,7 @@ watch(
         </h1>
         <p class="mute">
           {{
-            focusWords(store.unit.focus) || `${countWords(store.unit.days, 'day')} from ${longDate(store.unit.start)}`
+            focusWords(store.unit.focus) || `${countWords(store.unit.days, 'day')} from ${mediumDate(store.unit.start)}`
           }}
         </p>
       </div>

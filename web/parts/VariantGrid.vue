@@ -7,7 +7,10 @@ import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
 import { stageOn } from '@core/attendance'
 
-/** What each stage does, side by side, with what the too young do beside it. The same words in two stages are one variant. */
+/**
+ * What each stage does, side by side, with what the too young do beside it. The same words in two stages are one
+ * variant.
+ */
 const draft = defineModel<ActivityDraft>({ required: true })
 defineProps<{ error?: string }>()
 const house = useHouse()

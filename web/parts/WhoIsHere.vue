@@ -23,7 +23,10 @@ const children = computed(() =>
 const adults = computed(() =>
   house.adults.map((adult) => ({ adult, here: adultHours(adult, props.date), usual: usualOf(adult) })),
 )
-/** Hours that someone who does not come on this weekday is taken to come for: those of the home, until they are changed in Home. */
+/**
+ * Hours that someone who does not come on this weekday is taken to come for: those of the home, until they are changed
+ * in Home.
+ */
 const dropIn = computed(() => Object.values(house.home!.open)[0] ?? { from: '08:00', to: '16:00' })
 const toggleChild = (one: (typeof children.value)[number]) =>
   board.setChild(

@@ -34,7 +34,10 @@ export type Selected =
 /** Characters that the address of an idea may have. */
 const MOST_LINK = 500
 
-/** How long a card must be held over a cubby before its readings are computed, in milliseconds: less is not looking, only passing by. */
+/**
+ * How long a card must be held over a cubby before its readings are computed, in milliseconds: less is not looking,
+ * only passing by.
+ */
 const LOOK_AFTER = 60
 
 /** What is being moved: a placement, an idea that has no place yet, or a copy of a placement. */
@@ -112,7 +115,10 @@ export const useBoard = defineStore('board', () => {
         }
       : newPlacement(nextId, unit.id!, what.activityId, where, centerId)
   }
-  /** What the readings would be, were something let go where it is held: shown before it is dropped, once it is held there for a moment. */
+  /**
+   * What the readings would be, were something let go where it is held: shown before it is dropped, once it is held
+   * there for a moment.
+   */
   const looked = shallowRef<{ what: Carried; where: Where } | null>(null)
   let settling: ReturnType<typeof setTimeout> | undefined
   const look = (what: Carried | null, where: Where | null) => {
@@ -229,7 +235,10 @@ export const useBoard = defineStore('board', () => {
     void unit.commit(`Gather ${titleOf(activityId)}`, [{ put: 'idea', value: newIdea(newId(), unit.id, activityId) }])
   }
 
-  /** Gathers what a pattern made. Made before in the same words, it is taken from the library; else it goes in, with what the home lacks of its materials. */
+  /**
+   * Gathers what a pattern made. Made before in the same words, it is taken from the library; else it goes in, with
+   * what the home lacks of its materials.
+   */
   function gatherMade({ activity, materials }: MadeActivity): void {
     const written = (one: Activity) => canonical({ ...one, id: '' })
     const known = house.activities.find((one) => one.pattern === activity.pattern && written(one) === written(activity))
@@ -246,7 +255,10 @@ export const useBoard = defineStore('board', () => {
       { put: 'idea', value: newIdea(newId(), unit.id, id) },
     ])
   }
-  /** Keeps half an idea, in the open unit's basket; what looks like an address in it is its link. False where nothing was written. */
+  /**
+   * Keeps half an idea, in the open unit's basket; what looks like an address in it is its link. False where nothing
+   * was written.
+   */
   function keepHalf(text: string): boolean {
     const words = text.trim()
     if (!words) return false

@@ -16,8 +16,8 @@ function kept<T>(name: string): T[] {
 }
 
 /**
- * What waits to be sent, kept on the device over a reload and a restart, and sent in order: one after the other, again when the network is
- * back, never twice at once.
+ * What waits to be sent, kept on the device over a reload and a restart, and sent in order: one after the other, again
+ * when the network is back, never twice at once.
  *
  * @param name under which it is kept on the device
  * @param send deals with the first that waits; on 'next' it has taken it out itself, by {@link KeptQueue.set}

@@ -6,13 +6,19 @@ import type { ChangedRow } from '../api/client'
 
 type Table = Map<string, { version: number; value: ThingOf<ThingKind> }>
 
-/** Every row that this page knows, by kind and id. Views read from it through the house and the unit; the writer and the live line write. */
+/**
+ * Every row that this page knows, by kind and id. Views read from it through the house and the unit; the writer and the
+ * live line write.
+ */
 export const useRows = defineStore('rows', () => {
   const tables = Object.fromEntries(THING_KINDS.map((kind) => [kind, shallowRef<Table>(new Map())])) as Record<
     ThingKind,
     ShallowRef<Table>
   >
-  /** A list stays the same as long as its things do: only a version that changed is no news for what is computed from it. */
+  /**
+   * A list stays the same as long as its things do: only a version that changed is no news for what is computed from
+   * it.
+   */
   const lists = Object.fromEntries(
     THING_KINDS.map((kind) => [
       kind,

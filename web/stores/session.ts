@@ -1,41 +1,67 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { CalendarDate } from '@core/domain'
-import { api, type User } from '../api/client'
-import { dropOfflineCopy } from '../composables/offlineCopy'
+import { api, whenSignedOut, type Links, type User } from '../api/client'
+import { dropKept, dropOfflineCopy } from '../composables/offlineCopy'
 
 /** Who is signed in, whether the home has an owner yet, and what day it is there. */
 export const useSession = defineStore('session', () => {
   const user = ref<User | null>(null)
   const hasOwner = ref(true)
+  /** Whether the one account can be made from this device only with the code that stands where Kobby was started. */
+  const asksCode = ref(false)
   const today = ref<CalendarDate>('2000-01-01')
   const asked = ref(false)
+  /** How links that are made here begin. */
+  const links = ref<Links>({ base: '', onlyHere: false })
   const signedIn = computed(() => user.value !== null)
+
+  // What was read goes at once; what was written here and not sent yet stays, until she signs in again.
+  whenSignedOut(() => {
+    user.value = null
+    void dropOfflineCopy()
+  })
 
   async function ask(): Promise<void> {
     const answer = await api.session()
     user.value = answer.user
     hasOwner.value = answer.hasOwner
+    asksCode.value = answer.asksCode
     today.value = answer.today
+    if (answer.links) links.value = answer.links
     asked.value = true
   }
-  async function signIn(signIn: string, password: string): Promise<void> {
-    const answer = await api.signIn({ signIn, password })
-    user.value = answer.user
-    today.value = answer.today
-  }
-  async function createOwner(owner: { name: string; signIn: string; password: string }): Promise<void> {
-    const answer = await api.createOwner(owner)
+  function isNow(answer: { user: User; today: CalendarDate }): void {
     user.value = answer.user
     today.value = answer.today
     hasOwner.value = true
+    // How links begin is told to whoever is signed in.
+    void ask().catch(() => undefined)
   }
-  /** Signs out and forgets everything by a fresh start of the page. */
+  const signIn = async (signIn: string, password: string): Promise<void> =>
+    isNow(await api.signIn({ signIn, password }))
+  /** Makes the owner's account; gives its recovery code. */
+  async function createOwner(owner: {
+    name: string
+    signIn: string
+    password: string
+    startCode?: string
+  }): Promise<string> {
+    const answer = await api.createOwner(owner)
+    isNow(answer)
+    return answer.recovery
+  }
+  /** Sets another password by the recovery code; gives the new code. */
+  async function recover(who: { signIn: string; code: string; password: string }): Promise<string> {
+    const answer = await api.recover(who)
+    isNow(answer)
+    return answer.recovery
+  }
+  /** Signs out and forgets everything: what this device kept, and what the page holds, by a fresh start of it. */
   async function signOut(): Promise<void> {
     await api.signOut()
-    localStorage.removeItem('kobby-queue')
-    await dropOfflineCopy()
+    await dropKept()
     location.assign('/')
   }
-  return { user, hasOwner, today, asked, signedIn, ask, signIn, createOwner, signOut }
+  return { user, hasOwner, asksCode, today, asked, links, signedIn, ask, signIn, createOwner, recover, signOut }
 })

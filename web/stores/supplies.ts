@@ -46,7 +46,10 @@ import { useWriter, type Write } from './writer'
 const valuesOf = <K extends ThingKind>(rows: readonly Row[], kind: K) =>
   rows.filter((row) => row.kind === kind).map((row) => row.value as ThingOf<K>)
 
-/** What is to get for the open unit, and for others along with it; and everything that comes into the pantry or goes out of it. */
+/**
+ * What is to get for the open unit, and for others along with it; and everything that comes into the pantry or goes out
+ * of it.
+ */
 export const useSupplies = defineStore('supplies', () => {
   const unit = useUnit()
   const house = useHouse()

@@ -152,6 +152,7 @@ export const useUnit = defineStore('unit', () => {
         else writer.hear(event.changeId, event.rows)
       },
       back: () => void Promise.all([house.load(), load()]),
+      refused: () => void session.ask().catch(() => undefined),
     })
   }
   const commit = (label: string, writes: Write[]) => writer.commit(id.value, label, writes)

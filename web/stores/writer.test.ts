@@ -50,6 +50,18 @@ describe('a change', () => {
     expect([writer.pending, rows.version('center', 'art'), writer.stepsOf(null).undo]).toEqual([0, 1, 'Add a center'])
     expect(kept.size).toBe(0)
   })
+  it('stays kept when the session was ended meanwhile: it is saved once she signed in again', async () => {
+    let ended = true
+    const sent = server(() => {
+      if (ended) throw new ApiError(401, 'Please sign in')
+    })
+    const writer = useWriter()
+    await writer.commit(null, 'Add a center', [art()])
+    expect([sent.length, writer.pending, writer.problem, kept.size]).toEqual([0, 1, '', 1])
+    ended = false
+    await writer.flush()
+    expect([sent.length, writer.pending]).toEqual([1, 0])
+  })
   it('starts from the version that the one before it made', async () => {
     const sent = server()
     const writer = useWriter()

@@ -33,14 +33,17 @@ const keysOf = (change: Change) => rowWrites(change).map((op) => keyOf(op.kind, 
 const written = (op: RowWrite, now: ThingOf<ThingKind> | null): ThingOf<ThingKind> | null =>
   op.op === 'put' ? op.value : op.op === 'remove' ? null : now && stocked(now as Material, op).material
 
-/** Whether a tick in the shop was refused only because the same line was ticked on the same day: then it is bought already. */
+/**
+ * Whether a tick in the shop was refused only because the same line was ticked on the same day: then it is bought
+ * already.
+ */
 const isTickedTwice = (change: Change, error: ApiError): boolean =>
   change.ops.some((op) => op.op === 'stock' && op.reason === 'bought') &&
   error.conflicts.every((one) => one.kind === 'purchase' && one.theirs !== null)
 
 /**
- * Sends changes one after the other and shows them at once. What cannot be sent waits, also over a reload; what the server refuses is
- * taken back and said; what someone else changed meanwhile waits for a choice.
+ * Sends changes one after the other and shows them at once. What cannot be sent waits, also over a reload; what the
+ * server refuses is taken back and said; what someone else changed meanwhile waits for a choice.
  */
 export const useWriter = defineStore('writer', () => {
   const rows = useRows()
@@ -146,6 +149,8 @@ export const useWriter = defineStore('writer', () => {
       return 'again'
     }
     offline.value = false
+    // Not refused: nobody is signed in here any more. It waits until somebody is.
+    if (error.status === 401) return 'halt'
     if (error.status === 409 && error.conflicts.length) {
       if (isTickedTwice(first.change, error)) {
         const theirs = error.conflicts[0].theirs as Purchase

@@ -5,7 +5,10 @@ import ActivityForm from '../parts/ActivityForm.vue'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
 
-/** An idea is written or changed. The form waits for what it begins from: the idea itself, the one it is copied from, the half idea. */
+/**
+ * An idea is written or changed. The form waits for what it begins from: the idea itself, the one it is copied from,
+ * the half idea.
+ */
 const house = useHouse()
 const unit = useUnit()
 const route = useRoute()

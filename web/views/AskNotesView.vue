@@ -6,7 +6,10 @@ import { useHouse } from '../stores/house'
 import { useSupplies } from '../stores/supplies'
 import { useUnit } from '../stores/unit'
 
-/** Notes for families, to print and hand out: what to bring by when. No child is named on them; whose note is whose stands on the screen only. */
+/**
+ * Notes for families, to print and hand out: what to bring by when. No child is named on them; whose note is whose
+ * stands on the screen only.
+ */
 const store = useUnit()
 const house = useHouse()
 const supplies = useSupplies()

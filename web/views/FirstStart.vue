@@ -4,11 +4,13 @@ import { useRouter } from 'vue-router'
 import { CENTER_KINDS, WEEKDAYS, type WeeklyHours } from '@core/domain'
 import { CENTER_NAMES, longWeekday } from '@core/format'
 import { newHome, prepWindowsFrom } from '@core/newHome'
-import { api, ApiError } from '../api/client'
+import { api } from '../api/client'
 import { newId } from '../api/newId'
 import FormField from '../parts/FormField.vue'
 import KobbyMark from '../parts/KobbyMark.vue'
+import RecoveryCode from '../parts/RecoveryCode.vue'
 import { useKeptDraft } from '../composables/useKeptDraft'
+import { useTold } from '../composables/useTold'
 import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
 import { childOf, faultsOf, newAnswers, newChildDraft } from './firstStart/answers'
@@ -20,12 +22,9 @@ import LicenseAndPrep from './firstStart/LicenseAndPrep.vue'
 const session = useSession()
 const house = useHouse()
 const router = useRouter()
-type Step = 'account' | 'choose' | 'questions' | 'cupboard' | 'rules'
+type Step = 'account' | 'code' | 'choose' | 'questions' | 'cupboard' | 'rules'
 const step = ref<Step>(session.signedIn ? 'choose' : 'account')
-const owner = ref({ name: '', signIn: '', password: '' })
-const wrong = ref<Record<string, string>>({})
-const problem = ref('')
-const busy = ref(false)
+const owner = ref({ name: '', signIn: '', password: '', startCode: '' })
 const { draft: answers, forget } = useKeptDraft('first-home', newAnswers)
 
 // A home that is set up is not set up again from here.
@@ -33,27 +32,23 @@ onMounted(async () => {
   if (session.signedIn && (await api.house().catch(() => ({ rows: [] }))).rows.some((row) => row.kind === 'home'))
     await router.replace('/units')
 })
-async function guarded(work: () => Promise<void>) {
-  busy.value = true
-  problem.value = ''
-  wrong.value = {}
-  try {
-    await work()
-  } catch (error) {
-    problem.value =
-      error instanceof ApiError
-        ? [error.message, ...error.faults.map((fault) => `${fault.field}: ${fault.message}`)].join(' ')
-        : String(error)
-    if (error instanceof ApiError)
-      wrong.value = Object.fromEntries(error.faults.map((fault) => [fault.field, fault.message]))
-  } finally {
-    busy.value = false
-  }
-}
+const told = useTold()
+const { busy, wrong } = told
+const recovery = ref('')
+/** Here most faults have no field of their own on the screen: they are named in words. */
+const problem = computed(
+  () =>
+    told.problem.value ||
+    Object.entries(wrong.value)
+      .filter(([field]) => step.value !== 'account' || !(field in owner.value))
+      .map(([field, message]) => `${field}: ${message}`)
+      .join(' '),
+)
 const makeAccount = () =>
-  guarded(async () => {
-    await session.createOwner(owner.value)
-    step.value = 'choose'
+  told.tell(async () => {
+    const { startCode, ...rest } = owner.value
+    recovery.value = await session.createOwner(session.asksCode ? { ...rest, startCode } : rest)
+    step.value = 'code'
   })
 /** Goes on with the home that was just moved in: what this page knew of it before was that there is none. */
 async function moveIn(file: Parameters<typeof api.applyFile>[0], to: string) {
@@ -63,7 +58,7 @@ async function moveIn(file: Parameters<typeof api.applyFile>[0], to: string) {
   await router.push(to)
 }
 const takeDemo = () =>
-  guarded(async () => {
+  told.tell(async () => {
     const { demoHome } = await import('@demo/home')
     await moveIn(demoHome(session.today), '/units/wind-and-kites/lay-out')
   })
@@ -99,7 +94,7 @@ function goTo(next: Step) {
   window.scrollTo({ top: 0 })
 }
 const setUp = () =>
-  guarded(async () => {
+  told.tell(async () => {
     const { ACTIVITIES, MATERIALS } = await import('@core/library')
     const { homeName, centers, cupboard, license, noPrep } = answers.value
     const file = newHome(
@@ -138,7 +133,9 @@ const setUp = () =>
       <FormField label="A name to sign in with"
         ><v-text-field v-model="owner.signIn" autocomplete="username" :error-messages="wrong.signIn" maxlength="120"
       /></FormField>
-      <FormField label="A password" hint="At least 10 characters. It cannot be sent to you again: write it down."
+      <FormField
+        label="A password"
+        hint="At least 10 characters. Four words that do not belong together are easy to keep."
         ><v-text-field
           v-model="owner.password"
           type="password"
@@ -146,9 +143,26 @@ const setUp = () =>
           :error-messages="wrong.password"
           maxlength="200"
       /></FormField>
+      <FormField
+        v-if="session.asksCode"
+        label="Start code"
+        hint="It stands where Kobby was started, so that nobody else can take this home."
+        ><v-text-field
+          v-model="owner.startCode"
+          autocomplete="off"
+          autocapitalize="characters"
+          spellcheck="false"
+          :error-messages="wrong.startCode"
+          maxlength="40"
+      /></FormField>
       <p v-if="problem" class="notice" role="alert">{{ problem }}</p>
       <div><v-btn class="primary" type="submit" :disabled="busy">Go on</v-btn></div>
     </form>
+    <div v-else-if="step === 'code'" class="cubby box stack">
+      <KobbyMark />
+      <h1>Keep this code</h1>
+      <RecoveryCode :code="recovery" button="I have kept it" @done="step = 'choose'" />
+    </div>
     <div v-else-if="step === 'choose'" class="cubby box stack">
       <KobbyMark />
       <h1>How would you like to begin?</h1>

@@ -49,7 +49,10 @@ const patterns = usePatterns(patternsWanted)
 const { fit, timesOf, context } = useFits(() => patterns.materials.value)
 const used = useUsedBefore()
 const gathered = computed(() => new Set(store.ideas.flatMap((idea) => idea.activityId ?? [])))
-/** What is offered: nothing that was put aside, and of what patterns made only what is in the basket, unless it is asked for by a word. */
+/**
+ * What is offered: nothing that was put aside, and of what patterns made only what is in the basket, unless it is asked
+ * for by a word.
+ */
 const offered = computed(() => store.activities.filter((one) => !one.archived))
 const { hits, reading } = useLibrarySearch(offered, wanted)
 const found = computed(() => {
@@ -68,7 +71,10 @@ const lacks = computed(() => {
   return week ? lacksOf(week) : []
 })
 
-/** What a pattern made stands under its pattern's id until it is gathered; then it is an idea of the library as any other. */
+/**
+ * What a pattern made stands under its pattern's id until it is gathered; then it is an idea of the library as any
+ * other.
+ */
 const gatheredPatterns = computed(
   () =>
     new Map(
@@ -85,6 +91,10 @@ const opened = computed(() => {
   const id = openId.value
   return id === null ? undefined : (store.activitiesById.get(id) ?? madeBy(id)?.activity)
 })
+function showBasket() {
+  openId.value = null
+  pocketOpen.value = true
+}
 function open(activity: Activity) {
   openId.value =
     (tab.value === 'patterns' ? gatheredPatterns.value.get(activity.pattern ?? '')?.activityId : null) ?? activity.id
@@ -140,7 +150,7 @@ const halves = computed(() => store.ideas.filter((idea) => !idea.activityId).len
         { value: 'notebook', title: 'Notebook', figure: halves ? String(halves) : '' },
       ]"
     />
-    <button type="button" class="why phone-only basket" @click="((openId = null), (pocketOpen = true))">
+    <button type="button" class="why phone-only basket" @click="showBasket">
       Basket, {{ countWords(store.ideas.length, 'idea') }}
     </button>
     <template v-if="tab === 'library'">

@@ -15,7 +15,10 @@ import TripList from './getReady/TripList.vue'
 const UnitMoney = defineAsyncComponent(() => import('./getReady/UnitMoney.vue'))
 const AskLinks = defineAsyncComponent(() => import('./getReady/AskLinks.vue'))
 
-/** From the plan to the shop and back into the cupboard: the list, the trips, what families bring, the money, and the preparation. */
+/**
+ * From the plan to the shop and back into the cupboard: the list, the trips, what families bring, the money, and the
+ * preparation.
+ */
 const store = useUnit()
 const supplies = useSupplies()
 const route = useRoute()

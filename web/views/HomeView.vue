@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter, type RouteLocationRaw } from 'vue-router'
 import { ageWords } from '@core/attendance'
 import type { Flag } from '@core/checks'
@@ -7,6 +7,7 @@ import { newCenter, newChild, type Adult, type Child, type Weekday } from '@core
 import { clockWords, allergenName, CENTER_NAMES, countWords, listWords, weekdaysWords } from '@core/format'
 import { markOf } from '@core/sheet'
 import { newId } from '../api/newId'
+import AccountForm from '../parts/AccountForm.vue'
 import AdultForm from '../parts/AdultForm.vue'
 import CenterForm from '../parts/CenterForm.vue'
 import ChildForm from '../parts/ChildForm.vue'
@@ -28,11 +29,21 @@ const TABS = [
   { id: 'centers', title: 'Centers' },
   { id: 'rhythm', title: 'Rhythm' },
   { id: 'settings', title: 'Settings' },
+  { id: 'account', title: 'Account' },
 ] as const
 type Tab = (typeof TABS)[number]['id']
 const tab = computed<Tab>(() => TABS.find((one) => one.id === route.query.tab)?.id ?? 'children')
 const openId = computed(() => (typeof route.query.open === 'string' ? route.query.open : null))
 const pocketOpen = ref(false)
+// On a phone the tabs are wider than the screen: the open one is in sight.
+watch(
+  tab,
+  async (id) => {
+    await nextTick()
+    document.getElementById(`tab-${id}`)?.scrollIntoView({ block: 'nearest', inline: 'nearest' })
+  },
+  { immediate: true },
+)
 const go = (query: Record<string, string>) => router.replace({ name: 'home', query })
 watch(openId, (id) => (pocketOpen.value = id !== null), { immediate: true })
 
@@ -222,7 +233,8 @@ function remove() {
         <v-btn class="primary" @click="addCenter">Add a center</v-btn>
       </template>
       <RhythmForm v-else-if="tab === 'rhythm'" />
-      <HomeSettings v-else />
+      <HomeSettings v-else-if="tab === 'settings'" />
+      <AccountForm v-else />
     </div>
     <template v-if="tab === 'children' || tab === 'adults' || tab === 'centers'" #pocket>
       <template v-if="open">

@@ -59,7 +59,10 @@ const clash = computed(() => {
   const now = board.selected
   return now?.kind === 'clash' ? clashes.value.find((one) => one.material.id === now.materialId) : undefined
 })
-/** The placement in the pocket. It follows the one that is chosen once the board is drawn: after a drop the readings come first. */
+/**
+ * The placement in the pocket. It follows the one that is chosen once the board is drawn: after a drop the readings
+ * come first.
+ */
 const pocketId = ref<string | null>(board.placement?.id ?? null)
 watch(
   () => board.placement?.id ?? null,

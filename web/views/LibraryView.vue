@@ -21,7 +21,10 @@ import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
 import { useWriter } from '../stores/writer'
 
-/** Every idea of the home: what shipped, what she wrote, what patterns made; to change, to put aside, to carry in and out. */
+/**
+ * Every idea of the home: what shipped, what she wrote, what patterns made; to change, to put aside, to carry in and
+ * out.
+ */
 const house = useHouse()
 const store = useUnit()
 const board = useBoard()
@@ -36,6 +39,10 @@ const wanted = refDebounced(text, 60)
 const filters = ref<IdeaFilters>({ ...NO_FILTERS })
 const openId = ref<string | null>(null)
 const pocketOpen = ref(false)
+function openIdea(id: string) {
+  openId.value = id
+  pocketOpen.value = true
+}
 const PAGE = 60
 const count = ref(PAGE)
 /** Slots read as they would in any unit: this is no unit's view. */
@@ -156,7 +163,7 @@ const aside = computed(() => house.activities.filter((one) => one.archived).leng
       <tbody>
         <tr v-for="one in found.slice(0, count)" :key="one.id" :class="{ on: openId === one.id }">
           <td>
-            <button type="button" class="why name" @click="((openId = one.id), (pocketOpen = true))">
+            <button type="button" class="why name" @click="openIdea(one.id)">
               {{ one.title }}</button><span v-if="used[one.id]" class="small used">{{ usedWords(used[one.id]) }}</span>
           </td>
           <td class="wide">{{ CENTER_NAMES[one.centers[0]] }}</td>

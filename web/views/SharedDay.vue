@@ -21,7 +21,10 @@ const problem = ref('')
 const ended = ref(false)
 let closeLine = () => {}
 
-/** A tick that waits to be sent: kept on this phone, over a reload and a restart too, under a name that does not give the link away. */
+/**
+ * A tick that waits to be sent: kept on this phone, over a reload and a restart too, under a name that does not give
+ * the link away.
+ */
 interface Waits {
   id: string
   placementId: string
@@ -90,6 +93,7 @@ onMounted(async () => {
   closeLine = openLine(`/api/v1/shared/${encodeURIComponent(token)}/events`, {
     message: () => void load(),
     back: () => void load(),
+    refused: () => void load(),
   })
 })
 onBeforeUnmount(() => {

@@ -16,7 +16,9 @@ import { useSupplies } from '../stores/supplies'
 import { useUnit } from '../stores/unit'
 import { useWriter } from '../stores/writer'
 
-/** The list in the shop, for one hand: a tick puts packs into the house as they were found, with or without a network. */
+/**
+ * The list in the shop, for one hand: a tick puts packs into the house as they were found, with or without a network.
+ */
 const unit = useUnit()
 const house = useHouse()
 const session = useSession()

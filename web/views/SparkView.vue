@@ -65,6 +65,14 @@ function handle(date: string, how: 'slide' | 'drop') {
   draft.value!.closureHandling = { ...draft.value!.closureHandling, [date]: how }
   commit()
 }
+function dropEvent(i: number) {
+  draft.value!.events.splice(i, 1)
+  commit()
+}
+function dropProject(i: number) {
+  draft.value!.slowProjects.splice(i, 1)
+  commit()
+}
 function addEvent() {
   draft.value!.events.push(newEvent(draft.value!.days, 'Special day'))
   commit()
@@ -246,7 +254,7 @@ const past = computed(
             :errors="errors"
             :days="draft.days"
             @commit="commit"
-            @remove="(draft.events.splice(i, 1), commit())"
+            @remove="dropEvent(i)"
           />
           <div v-for="(one, i) in draft.slowProjects" :key="`s${i}`" class="inline pair">
             <span>Day</span
@@ -270,7 +278,7 @@ const past = computed(
               type="button"
               class="why"
               :aria-label="`Remove ${one.name}`"
-              @click="(draft.slowProjects.splice(i, 1), commit())"
+              @click="dropProject(i)"
             >
               remove
             </button>

@@ -2,7 +2,9 @@ import { lookAhead, type LookAhead } from '@core/ahead'
 import type { UnitSnapshot } from '@core/domain'
 import { resolvePlan } from '@core/plan'
 
-/** A look over the days ahead tries every card on every day: beside the page, so that nothing stands still meanwhile. */
+/**
+ * A look over the days ahead tries every card on every day: beside the page, so that nothing stands still meanwhile.
+ */
 export interface LookQuestion {
   id: number
   snapshot: UnitSnapshot

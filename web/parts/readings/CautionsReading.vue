@@ -6,7 +6,10 @@ import CautionNote from '../CautionNote.vue'
 import { useBoard } from '../../stores/board'
 import { useUnit } from '../../stores/unit'
 
-/** What stands on what is still to come, card by card: what must be solved with what would solve it, and what is only to be watched. */
+/**
+ * What stands on what is still to come, card by card: what must be solved with what would solve it, and what is only to
+ * be watched.
+ */
 const store = useUnit()
 const board = useBoard()
 interface Group {

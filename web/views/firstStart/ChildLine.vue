@@ -7,7 +7,9 @@ import { NAP_HABITS, type NapHabit } from '@core/newHome'
 import { useSession } from '../../stores/session'
 import { faultsOf, mouthsOf, napsOf, type ChildDraft } from './answers'
 
-/** One child in one line: who, when born, and what changes what is safe. What the age proposes says that it is proposed. */
+/**
+ * One child in one line: who, when born, and what changes what is safe. What the age proposes says that it is proposed.
+ */
 const props = defineProps<{ number: number }>()
 const kid = defineModel<ChildDraft>({ required: true })
 const { today } = useSession()

@@ -8,6 +8,7 @@ import VChart from 'vue-echarts'
 import { fullDate, moneyWords, quantityWords } from '@core/format'
 import { childDays, estimateOf, estimateWords, moneyByCenter, type SupplyLine } from '@core/supplies'
 import MoneyReading from '../../parts/readings/MoneyReading.vue'
+import { tooltipOf } from '../../composables/chartText'
 import { useColours } from '../../composables/useColours'
 import { useHouse } from '../../stores/house'
 import { useSession } from '../../stores/session'
@@ -59,12 +60,12 @@ const option = computed(() => {
     grid: { left: 128, right: 16, top: 34, bottom: 26 },
     legend: { top: 0, left: 0, textStyle: { color: c.ink, fontSize: 14 }, itemWidth: 18, itemHeight: 12 },
     tooltip: {
+      ...tooltipOf(c, (at: { dataIndex: number }[]) => {
+        const one = centers.value[at[0].dataIndex]
+        return [nameOf(one), `Spent ${words(one.spent)}`, `Still to buy ${words(one.planned)}`]
+      }),
       trigger: 'axis',
       axisPointer: { type: 'none' },
-      backgroundColor: c.paper,
-      borderColor: c.edgeStrong,
-      textStyle: { color: c.ink, fontSize: 14 },
-      valueFormatter: (value: number) => words(value),
     },
     xAxis: {
       type: 'value',

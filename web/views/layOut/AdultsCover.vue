@@ -10,7 +10,9 @@ import WhoIsHere from '../../parts/WhoIsHere.vue'
 import { useHouse } from '../../stores/house'
 import { useUnit } from '../../stores/unit'
 
-/** Every day from arrival to home time: children there, adults asked for and there, and where hands are wanted twice. */
+/**
+ * Every day from arrival to home time: children there, adults asked for and there, and where hands are wanted twice.
+ */
 defineEmits<{ open: [] }>()
 const store = useUnit()
 const house = useHouse()

@@ -12,7 +12,10 @@ import { useBoard } from '../../stores/board'
 import { useHouse } from '../../stores/house'
 import { useUnit } from '../../stores/unit'
 
-/** The house's centers as cubbies on a plan that she arranges once: what stands there on a day, and over the days of the unit as a band. */
+/**
+ * The house's centers as cubbies on a plan that she arranges once: what stands there on a day, and over the days of the
+ * unit as a band.
+ */
 const props = defineProps<{ clashes: readonly MaterialClash[] }>()
 const emit = defineEmits<{ open: [] }>()
 const store = useUnit()

@@ -10,13 +10,17 @@ import { countWords, DOMAIN_NAMES, listWords, longDate, minutesWords, shortDate 
 import { gapsOf, type Touch } from '@core/touches'
 import GapLine from '../../parts/GapLine.vue'
 import SegmentedTabs from '../../parts/SegmentedTabs.vue'
+import { tooltipOf } from '../../composables/chartText'
 import { mixed, useColours } from '../../composables/useColours'
 import { useBoard } from '../../stores/board'
 import { useUnit } from '../../stores/unit'
 
 use([HeatmapChart, GridComponent, TooltipComponent, VisualMapComponent, AriaComponent, SVGRenderer])
 
-/** What each child meets of each domain, week by week: how often stands in the square, so that no colour has to be told from another. */
+/**
+ * What each child meets of each domain, week by week: how often stands in the square, so that no colour has to be told
+ * from another.
+ */
 const emit = defineEmits<{ open: [] }>()
 const store = useUnit()
 const board = useBoard()
@@ -55,7 +59,10 @@ const SHORT: Record<string, string> = {
   'social-emotional': 'Social',
   world: 'World',
 }
-/** From here on a square is filled as far as it goes. The steps keep each number at 4.5 to 1 against its square, in both looks. */
+/**
+ * From here on a square is filled as far as it goes. The steps keep each number at 4.5 to 1 against its square, in both
+ * looks.
+ */
 const FULL = 4
 const ground = (count: number) => {
   const { paper, tint, spruce } = colours.value
@@ -82,15 +89,10 @@ const option = computed(() => {
       },
     },
     grid: { left: 68, right: 6, top: 44, bottom: 4 },
-    tooltip: {
-      backgroundColor: c.paper,
-      borderColor: c.edgeStrong,
-      textStyle: { color: c.ink, fontSize: 14 },
-      formatter: ({ dataIndex }: { dataIndex: number }) => {
-        const one = cells.value[dataIndex]
-        return `<b>${one.child.name}</b>, ${DOMAIN_NAMES[one.touch.domain]}<br>${words(one.touch)}`
-      },
-    },
+    tooltip: tooltipOf(c, ({ dataIndex }: { dataIndex: number }) => {
+      const one = cells.value[dataIndex]
+      return [one.child.name, DOMAIN_NAMES[one.touch.domain], words(one.touch)]
+    }),
     xAxis: {
       type: 'category',
       position: 'top',
@@ -133,6 +135,10 @@ const option = computed(() => {
     ],
   }
 })
+function select(id: string) {
+  board.selected = { kind: 'placement', id }
+  emit('open')
+}
 function pick({ dataIndex }: { dataIndex?: number }) {
   const one = dataIndex === undefined ? undefined : cells.value[dataIndex]
   if (!one) return
@@ -188,11 +194,7 @@ const pickedGap = computed(() =>
           {{ ''
           }}<template v-for="(session, i) in cell.touch.sessions" :key="session.placement.id"
             ><template v-if="i">, </template
-            ><button
-              type="button"
-              class="why"
-              @click="((board.selected = { kind: 'placement', id: session.placement.id }), emit('open'))"
-            >
+            ><button type="button" class="why" @click="select(session.placement.id)">
               {{ session.activity.title }}
             </button></template
           >
