@@ -124,8 +124,8 @@ describe('the demo home', () => {
         ],
       ],
     ])
-    // A wall of wheels takes 170 minutes, Fields of oats 6 and Shake and match 3. Wind and Kites runs until Wednesday the 18th, so there are
-    // that day's 20, 90 and 40, and Thursday's 15 before the home opens at 7:45.
+    // A wall of wheels takes 170 minutes, Fields of oats 6 and Shake and match 3. Wind and Kites runs until Wednesday
+    // the 18th, so there are that day's 20, 90 and 40, and Thursday's 15 before the home opens at 7:45.
     expect(readings.ready.filter((one) => one.over).map((one) => [one.day, one.due, one.window, one.over])).toEqual([
       [1, 179, 165, 14],
     ])
@@ -142,7 +142,8 @@ describe('the demo home', () => {
       ['stop', 'allergens', 'Salt dough tags', ['juno']],
       ['change', 'raw-flour', 'Salt dough tags', ['oona', 'idris']],
     ])
-    // Cars 5.00, paper from the roll 4.99, yogurt 4.49 and bananas 1.49 against 9.00. Of 3.20 m of the roll Wind and Kites takes 3.00 first.
+    // Cars 5.00, paper from the roll 4.99, yogurt 4.49 and bananas 1.49 against 9.00. Of 3.20 m of the roll Wind and
+    // Kites takes 3.00 first.
     expect(readings.lines.find((line) => line.material.id === 'butcher-paper')).toMatchObject({
       need: 462,
       onHand: 20,
@@ -206,8 +207,9 @@ describe('three days of Wheels and Ramps, as they come out on paper', () => {
 describe('its pulse on day 4', () => {
   const readings = readingsOf(demoSnapshot('wind-and-kites'))
   it('is short of an adult on the afternoons on which seven are there, by the example rule', () => {
-    // 15:15 to 16:30, when Ravi has come and Idris is still here: Pip 1/4, Oona, Idris and Tamsin 1/6 each, two of Juno, Bodhi and Calla
-    // 1/10 each, Ravi 1/12: 1.03 adults, and Maren is alone. Three such days are left: the 11th, the 16th and the 18th; 75 minutes each.
+    // 15:15 to 16:30, when Ravi has come and Idris is still here: Pip 1/4, Oona, Idris and Tamsin 1/6 each, two of
+    // Juno, Bodhi and Calla 1/10 each, Ravi 1/12: 1.03 adults, and Maren is alone. Three such days are left: the 11th,
+    // the 16th and the 18th; 75 minutes each.
     expect(
       readings.cover.intervals
         .filter((one) => one.short)

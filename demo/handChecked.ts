@@ -1,9 +1,10 @@
 /**
- * Three days of Wheels and Ramps as they come out on paper, with 10 March 2026 as today. Tests hold core and screen to them.
+ * Three days of Wheels and Ramps as they come out on paper, with 10 March 2026 as today. Tests hold core and screen to
+ * them.
  *
- * Ages on those days: Pip 10 months (infant), Oona 19 (young toddler), Idris 28 and Tamsin 34 (older toddlers), Juno 41, Bodhi 49 and Calla
- * 59 (preschool), Ravi 75 (school-age). Bounds at 12, 24, 36 and 60.
- * Here: Pip Mon-Thu, Oona, Tamsin and Bodhi every day, Idris Mon, Wed, Fri, Juno Tue-Fri, Calla Mon, Tue, Thu, Ravi every day from 15:15.
+ * Ages on those days: Pip 10 months (infant), Oona 19 (young toddler), Idris 28 and Tamsin 34 (older toddlers), Juno
+ * 41, Bodhi 49 and Calla 59 (preschool), Ravi 75 (school-age). Bounds at 12, 24, 36 and 60. Here: Pip Mon-Thu, Oona,
+ * Tamsin and Bodhi every day, Idris Mon, Wed, Fri, Juno Tue-Fri, Calla Mon, Tue, Thu, Ravi every day from 15:15.
  * Asleep: Pip 9:30 to 10:45 and 13:00 to 15:00, Oona 12:45 to 15:00, Idris 12:45 to 14:45, Tamsin 12:45 to 14:30.
  */
 
@@ -63,7 +64,8 @@ export const HAND_CHECKED: HandCheckedDay[] = [
         asleep: [],
         cautions: [],
       },
-      // Twenty-five minutes from 9:40: Pip sleeps until 10:45, all the while. Markers of 140 mm and lids wider than 31.7 mm are no small parts.
+      // Twenty-five minutes from 9:40: Pip sleeps until 10:45, all the while. Markers of 140 mm and lids wider than
+      // 31.7 mm are no small parts.
       {
         title: 'A wall of wheels',
         from: '9:40',
@@ -91,7 +93,8 @@ export const HAND_CHECKED: HandCheckedDay[] = [
       ['17:15', '17:30', 1, 1, 1],
     ],
     cards: [
-      // Blowing through a straw is for preschool and up; the three toddlers have something beside it. The paint is thinned with water: a watch.
+      // Blowing through a straw is for preschool and up; the three toddlers have something beside it. The paint is
+      // thinned with water: a watch.
       {
         title: 'Straw blowing',
         from: '9:40',
@@ -118,7 +121,8 @@ export const HAND_CHECKED: HandCheckedDay[] = [
     date: '2026-03-24',
     stretches: WITHOUT_IDRIS,
     cards: [
-      // Rice of 7 x 2 x 2 mm fits the cylinder: a stop for Oona and Tamsin, who are under three; Pip sleeps from before it until after it.
+      // Rice of 7 x 2 x 2 mm fits the cylinder: a stop for Oona and Tamsin, who are under three; Pip sleeps from before
+      // it until after it.
       {
         title: 'Rice rescue',
         from: '9:40',
@@ -143,15 +147,18 @@ export const HAND_CHECKED: HandCheckedDay[] = [
 ]
 
 /**
- * Touches in the week of Monday 23 March, of which the unit holds three days, by child: language, early math, science, creative arts, music
- * and movement, sensory, fine motor, gross motor, practical life, social and emotional, the world.
+ * Touches in the week of Monday 23 March, of which the unit holds three days, by child: language, early math, science,
+ * creative arts, music and movement, sensory, fine motor, gross motor, practical life, social and emotional, the world.
  *
- * Set-ups give each child above one year: gutter (science, gross motor), garage (world, fine motor), oats (sensory, fine motor), rollers
- * (gross motor, creative arts), story (language, social), tongs (practical life, fine motor), sounds (music, sensory): 1 0 1 1 1 2 3 2 1 1 1.
- * - Oona adds Follow the leader (gross motor, social) and Ramp lab (science, early math): Straw blowing, Rice rescue and Salt dough tags are
- *   beside or not for her.
- * - Idris, on Monday and Wednesday, adds Follow the leader and Salt dough tags (creative arts, practical life). No early math: both that count lie on Tuesday.
- * - Calla, on Monday and Tuesday, adds Straw blowing (creative arts, science), Follow the leader, Rice rescue (sensory, early math) and Ramp lab.
+ * Set-ups give each child above one year: gutter (science, gross motor), garage (world, fine motor), oats (sensory,
+ * fine motor), rollers (gross motor, creative arts), story (language, social), tongs (practical life, fine motor),
+ * sounds (music, sensory): 1 0 1 1 1 2 3 2 1 1 1.
+ * - Oona adds Follow the leader (gross motor, social) and Ramp lab (science, early math): Straw blowing, Rice rescue
+ *   and Salt dough tags are beside or not for her.
+ * - Idris, on Monday and Wednesday, adds Follow the leader and Salt dough tags (creative arts, practical life). No
+ *   early math: both that count lie on Tuesday.
+ * - Calla, on Monday and Tuesday, adds Straw blowing (creative arts, science), Follow the leader, Rice rescue (sensory,
+ *   early math) and Ramp lab.
  * - Ravi comes after school and adds Ramp lab.
  */
 export const HAND_CHECKED_TOUCHES: Record<string, number[]> = {

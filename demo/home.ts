@@ -8,7 +8,10 @@ import { ACTIVITIES, MATERIALS } from '@core/library'
 import { activity, need, prep, stages } from '@core/library/make'
 import { newPlacement } from '@core/plan'
 
-/** The made-up home that the demo, the tests and the pictures play in. Every name in it is invented. Dates are relative to today. */
+/**
+ * The made-up home that the demo, the tests and the pictures play in. Every name in it is invented. Dates are relative
+ * to today.
+ */
 
 const span = (from: string, to: string) => ({ from, to })
 const on = (days: string, from: string, to: string): WeeklyHours =>
@@ -239,7 +242,9 @@ function ideasOf(unitId: string, lines: Line[], more: string[], halves: string[]
   ]
 }
 
-/** The demo home as a plan file, with day 4 of Wind and Kites on `today`, or on the next open day where today is closed. */
+/**
+ * The demo home as a plan file, with day 4 of Wind and Kites on `today`, or on the next open day where today is closed.
+ */
 export function demoHome(today: CalendarDate): PlanFile {
   const windStart = startFor(HOME, today, 4)
   const marketStart = startFor(HOME, windStart, 8)

@@ -56,7 +56,8 @@ export async function openPage(
     { name: 'prefers-reduced-motion', value: 'reduce' },
   ])
   if (besideOthers) {
-    // Each page counts as the one in front, as on a device of its own. It changes where Tab goes, so it is not for walks by keyboard.
+    // Each page counts as the one in front, as on a device of its own. It changes where Tab goes, so it is not for
+    // walks by keyboard.
     const devtools = await page.createCDPSession()
     await devtools.send('Emulation.setFocusEmulationEnabled', { enabled: true })
   }

@@ -184,7 +184,10 @@ export const settled = (page: Page): Promise<unknown> =>
     .waitForFunction(() => (window as unknown as Watched).kobbyQuiet?.(50), { polling: 25, timeout: 5000 })
     .catch(() => undefined)
 
-/** Whether anything came of the last press: something on the page changed, or something was asked of the server, the printer or the clipboard. */
+/**
+ * Whether anything came of the last press: something on the page changed, or something was asked of the server, the
+ * printer or the clipboard.
+ */
 export const cameOfIt = (page: Page): Promise<boolean> =>
   page.evaluate(() => {
     const { moved, asked } = (window as unknown as Watched).kobbySeen()

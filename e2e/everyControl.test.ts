@@ -10,8 +10,9 @@ import { cameOfIt, controlsOf, press, settled, watchControls, type Control } fro
 import { openHome, PASSWORD, type OpenHome } from './home'
 
 /**
- * No control does nothing: in four states of a home every button and link of every view is pressed, one of each kind. Each must change
- * something or ask for something; or it is disabled and something near it says why. None ends in an error.
+ * No control does nothing: in four states of a home every button and link of every view is pressed, one of each kind.
+ * Each must change something or ask for something; or it is disabled and something near it says why. None ends in an
+ * error.
  */
 
 let browser: Browser
@@ -23,7 +24,7 @@ afterAll(() => closeBrowser())
 
 const HOUSE_VIEWS = [
   '/units',
-  ...['children', 'adults', 'centers', 'rhythm', 'settings'].map((tab) => `/home?tab=${tab}`),
+  ...['children', 'adults', 'centers', 'rhythm', 'settings', 'account'].map((tab) => `/home?tab=${tab}`),
   '/library',
   '/library/new',
   '/pantry',

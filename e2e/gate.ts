@@ -1,6 +1,9 @@
 import { connect, createServer, type AddressInfo, type Socket } from 'node:net'
 
-/** A way to a server that can be shut, as a cellar or a shop shuts it: whoever comes by it has no network then, its service worker too. */
+/**
+ * A way to a server that can be shut, as a cellar or a shop shuts it: whoever comes by it has no network then, its
+ * service worker too.
+ */
 export interface Gate {
   base: string
   shut: () => void

@@ -124,3 +124,12 @@ export async function makeAccount(
   await fill(page, 'A password', owner.password)
   await click(page, 'Go on')
 }
+
+/** Goes on from the recovery code, which is shown once. */
+export async function keepCode(page: Page): Promise<string> {
+  const code = await page
+    .waitForSelector('output.code')
+    .then((shown) => shown!.evaluate((one) => one.textContent!.trim()))
+  await click(page, 'I have kept it')
+  return code
+}

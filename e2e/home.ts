@@ -20,7 +20,12 @@ export async function openHome(withDemo: boolean): Promise<OpenHome> {
   if (!existsSync(join(web, 'index.html')))
     throw new Error('The interface is not built: run npm run build, or npm test, which does')
   const folder = mkdtempSync(join(tmpdir(), 'kobby-e2e-'))
-  const kobby = await createKobby({ file: join(folder, 'kobby.sqlite'), web, today: TODAY })
+  const kobby = await createKobby({
+    file: join(folder, 'kobby.sqlite'),
+    web,
+    today: TODAY,
+    backups: join(folder, 'copies'),
+  })
   await new Promise<void>((done) => kobby.server.listen(0, '127.0.0.1', () => done()))
   const base = `http://127.0.0.1:${(kobby.server.address() as AddressInfo).port}`
   if (withDemo) {

@@ -71,14 +71,17 @@ describe('as installed, by npm start on an empty folder with the real clock', ()
 
   it('takes a new home through its first evening, and has all of it after a stop and a start', () =>
     firstEvening(browser, kobby))
-  it('says nothing on the way but where it is', () => {
+  it('says nothing on the way but where it is and who can open it', () => {
     const lines = kobby.said
       .trim()
       .split('\n')
       .filter((line) => !line.startsWith('npm '))
-    expect(lines.length).toBe(2)
-    for (const line of lines)
-      expect(line).toBe(`Kobby is at ${kobby.base}/ with its data in ${join(kobby.folder, 'data')}`)
+    // Once for the start and once for the one after the stop.
+    const started = [
+      `Kobby is at ${kobby.base}/ with its data in ${join(kobby.folder, 'data')}`,
+      'Only this machine can open it. For phones and tablets in the house: npm start -- --house',
+    ]
+    expect(lines).toEqual([...started, ...started])
   })
   it('passes on what the server logs, under the code that the answer shows', async () => {
     // A table that went missing is a fault of ours: no request of anyone’s is wrong.

@@ -1,7 +1,7 @@
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { DESK, OFTEN, openBrowser, openPage, PHONE, sees } from './browser'
-import { click, drag, fill, makeAccount, named, saved, tabTo, textOf, waitText } from './hands'
+import { click, drag, fill, keepCode, makeAccount, named, saved, tabTo, textOf, waitText } from './hands'
 import { openHome, type OpenHome } from './home'
 
 let browser: Browser
@@ -26,6 +26,7 @@ describe('a new user on an empty folder', () => {
 
   it('makes an account and moves into the demo home', async () => {
     await makeAccount(page, home.base, { name: 'Maren', signIn: 'maren', password: 'larkspur-house' })
+    await keepCode(page)
     await click(page, 'Open the demo home')
     await sees(page, 'Five little kites')
   })

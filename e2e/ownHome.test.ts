@@ -1,7 +1,7 @@
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { DESK, openBrowser, openPage, sees } from './browser'
-import { click, fill, makeAccount, saved, waitText } from './hands'
+import { click, fill, keepCode, makeAccount, saved, waitText } from './hands'
 import { openHome, type OpenHome } from './home'
 
 let browser: Browser
@@ -23,6 +23,7 @@ it('asks three questions and makes a working home of the answers', async () => {
   await waitText(page, 'form', 'Use at least 10 characters')
   await fill(page, 'A password', 'long enough now')
   await click(page, 'Go on')
+  await keepCode(page)
   await click(page, 'Start with my children')
   await sees(page, 'Write down one child at least.')
   await fill(page, 'Child 1: first name', 'Noor')

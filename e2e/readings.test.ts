@@ -18,8 +18,8 @@ const layOut = async () => {
 
 it('names the afternoons on which one adult is not enough, and says by which rule', async () => {
   await layOut()
-  // Wednesdays and Mondays after 15:15 Ravi comes: seven are 0.25 + 3 x 1/6 + 2 x 1/10 + 1/12 = 1.03 adults, and Maren is alone.
-  // Idris comes on both, Calla on Mondays, Juno on Wednesdays.
+  // Wednesdays and Mondays after 15:15 Ravi comes: seven are 0.25 + 3 x 1/6 + 2 x 1/10 + 1/12 = 1.03 adults, and Maren
+  // is alone. Idris comes on both, Calla on Mondays, Juno on Wednesdays.
   await waitText(page, '.pulse', '3 h 45 min short')
   await waitText(page, '.pulse', 'by an example rule')
   await click(page, 'Adults', '.pulse')

@@ -4,7 +4,10 @@ import { OFTEN, openBrowser, openPage, sees, signIn } from './browser'
 import { click, fill, named, saved, waitText } from './hands'
 import { openHome, type OpenHome } from './home'
 
-/** The room, the special day and the moves on the board, as a provider makes them; and old data that does not fit together. */
+/**
+ * The room, the special day and the moves on the board, as a provider makes them; and old data that does not fit
+ * together.
+ */
 let home: OpenHome
 let page: Page
 let errors: string[]

@@ -8,7 +8,9 @@ import { click, fill, saved, textOf, waitText } from './hands'
 import { openGate, type Gate } from './gate'
 import { openHome, type OpenHome } from './home'
 
-/** From the plan to the shop and back into the cupboard: at the desk, in the shop without a network, and after the day. */
+/**
+ * From the plan to the shop and back into the cupboard: at the desk, in the shop without a network, and after the day.
+ */
 
 let browser: Browser
 let closeBrowser: () => Promise<void>
@@ -137,7 +139,8 @@ describe('the list', () => {
     await (await desk.waitForSelector('.v-overlay-container .v-list-item ::-p-text(Wheels and Ramps)'))!.click()
     await sees(desk, 'What to get for Wind and Kites and Wheels and Ramps')
     await desk.keyboard.press('Escape')
-    // Half a banana for five on the 18th and again on the 20th: from Saturday they keep five days, so Friday's come from Wednesday.
+    // Half a banana for five on the 18th and again on the 20th: from Saturday they keep five days, so Friday's come
+    // from Wednesday.
     expect((await line(desk, 'bananas'))!.cells).toEqual([
       '6',
       '2 × 6',

@@ -5,7 +5,10 @@ import { openGate, type Gate } from './gate'
 import { textOf, waitText } from './hands'
 import { openHome, type OpenHome } from './home'
 
-/** Ticks without a network, on the helper's phone and on the owner's: kept over a reload, sent when it is back, seen by the other. */
+/**
+ * Ticks without a network, on the helper's phone and on the owner's: kept over a reload, sent when it is back, seen by
+ * the other.
+ */
 
 let browser: Browser
 let closeBrowser: () => Promise<void>

@@ -116,6 +116,7 @@ const VIEWS: [name: string, path: string, shows: string, click?: string][] = [
   ['home, centers', '/home?tab=centers&open=easel', 'Children at once'],
   ['home, rhythm', '/home?tab=rhythm', 'Add a block'],
   ['home, settings', '/home?tab=settings', 'Everything as a file'],
+  ['home, account', '/home?tab=account', 'last seen'],
   ['pantry', '/pantry', 'aprons', '.pantry .name'],
   ['cautions', '/cautions', '16 CFR 1501'],
   ['not found', '/nowhere', 'There is no such page'],

@@ -1,7 +1,7 @@
 import type { Browser, Page } from 'puppeteer-core'
 import { expect } from 'vitest'
 import { DESK, OFTEN, openPage, PHONE, sees, signIn } from './browser'
-import { click, fill, makeAccount, saved, textOf, waitText } from './hands'
+import { click, fill, keepCode, makeAccount, saved, textOf, waitText } from './hands'
 
 /** A Kobby that was started as a user starts one, and can be stopped and started again on the same folder. */
 export interface Installed {
@@ -27,6 +27,7 @@ const today = (page: Page) =>
 /** Account, the questions, the cupboard, license and prep time: to a home that is there. */
 async function setUpHome(page: Page, base: string): Promise<void> {
   await makeAccount(page, base, OWNER)
+  await keepCode(page)
   await sees(page, 'How would you like to begin?')
   // By the way of Units, which knows of no home yet: what it knows must not stay.
   await page.goto(`${base}/units`)
@@ -115,8 +116,9 @@ async function moveByKeys(page: Page): Promise<{ id: string; from: string; to: s
 }
 
 /**
- * What a new home does on its first evening, in Chromium: an account, the questions, a unit with a plan, a move and its undo, a helper's tick by a
- * link on another device, a tick in the shop, a change on a second screen; then Kobby is stopped and started, and all of it is still there.
+ * What a new home does on its first evening, in Chromium: an account, the questions, a unit with a plan, a move and its
+ * undo, a helper's tick by a link on another device, a tick in the shop, a change on a second screen; then Kobby is
+ * stopped and started, and all of it is still there.
  *
  * @param zone the time zone of everyone's devices
  */

@@ -5,8 +5,9 @@ import { dirname, join } from 'node:path'
 import { root, run, say } from './run.mjs'
 
 /**
- * The database driver is the one package with native code. It is taken ready-made where that can be had: as an earlier clone on this machine
- * built it, or from those who publish it. Else it is built from source, once. Which it was is said.
+ * The database driver is the one package with native code. It is taken ready-made where that can be had: as an earlier
+ * clone on this machine built it, or from those who publish it. Else it is built from source, once. Which it was is
+ * said.
  */
 
 const folder = join(root, 'node_modules', 'better-sqlite3')

@@ -3,9 +3,11 @@ import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium } from './chromium.mjs'
-import { build, install, root, say } from './prepare.mjs'
+import { build, buildServer, install, root, say } from './prepare.mjs'
 
-/** Everything that must hold before a change lands: types, lint, unit and API tests, and the real interface in Chromium. */
+/**
+ * Everything that must hold before a change lands: types, lint, unit and API tests, and the real interface in Chromium.
+ */
 
 const folder = mkdtempSync(join(tmpdir(), 'kobby-test-'))
 const count = { passed: 0, failed: 0 }
@@ -42,9 +44,19 @@ async function tests(words, paths, more = [], env = {}) {
 
 try {
   await install()
-  if (!(await step('Checking the types.', 'vue-tsc/bin/vue-tsc.js', ['--noEmit']))) count.failed++
-  if (!(await step('Checking the style and the boundaries.', 'eslint/bin/eslint.js', ['.', '--max-warnings', '0'])))
-    count.failed++
+  // None of these waits for another.
+  const checks = await Promise.all([
+    step('Checking the types.', 'vue-tsc/bin/vue-tsc.js', ['--noEmit']),
+    step('Checking the style and the boundaries.', 'eslint/bin/eslint.js', ['.', '--max-warnings', '0']),
+    step('Checking the format.', 'prettier/bin/prettier.cjs', [
+      '--check',
+      '--log-level',
+      'warn',
+      '**/*.{ts,vue,mjs,css,js}',
+    ]),
+  ])
+  count.failed += checks.filter((held) => !held).length
+  await buildServer()
   await tests('Unit and API tests.', ['core', 'server', 'web', 'demo', 'scripts'])
   await build()
   const path = chromium()
