@@ -34,6 +34,8 @@ export default defineConfig({
     chunkSizeWarningLimit: 600,
     // The service worker stands at the root, under a name that stays: it is asked for by it.
     rollupOptions: {
+      // Core only computes: a room that is asked for one thing does not bring the rest.
+      treeshake: { moduleSideEffects: (id) => !id.startsWith(`${at('core')}/`) },
       input: { index: at('web/index.html'), sw: at('web/sw.ts') },
       output: { entryFileNames: (chunk) => (chunk.name === 'sw' ? 'sw.js' : 'assets/[name]-[hash].js') },
     },

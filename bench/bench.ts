@@ -3,17 +3,14 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { effectScope, shallowRef } from 'vue'
-import { supplyListOf } from '@core/supplies'
-import { coverByPacks } from '@core/supplies'
-import { readingsOf } from '@core/pulse'
+import { supplyListOf, coverByPacks } from '@core/supplies'
+import { readingsOf } from '@core/readings'
 import { resolvePlan } from '@core/plan'
+import { byId } from '@core/base'
 import { ACTIVITIES } from '@core/library'
-import { demoHome } from '@demo/home'
 import type { Activity, UnitSnapshot } from '@core/domain'
-import { fitOf, NO_FILTERS, passes } from '@core/fit'
-import { byId } from '@core/plan'
-import { applyAll } from '@core/patterns'
-import { inTheme, themeOf } from '@core/theme'
+import { fitOf, NO_FILTERS, passes, applyAll, inTheme, themeOf } from '@core/ideas'
+import { demoHome } from '@demo/home'
 import { useLibrarySearch } from '@web/composables/useLibrarySearch'
 import { openHome } from '../e2e/home'
 import { DESK, openBrowser, openPage } from '../e2e/browser'
@@ -323,7 +320,8 @@ for (const one of lines) {
     ? `   ${(one.measured / one.bound.measured).toFixed(1)} x ${one.bound.what} (${one.bound.measured.toFixed(1)} ms)`
     : ''
   console.log(
-    `${pad(one.what, 78)}${`${number} ${one.unit}`.padStart(12)}${`${one.budget} ${one.unit}`.padStart(12)}${one.measured > one.budget ? '   MISSED' : ''}${bound}`,
+    `${pad(one.what, 78)}${`${number} ${one.unit}`.padStart(12)}${`${one.budget} ${one.unit}`.padStart(12)}` +
+      `${one.measured > one.budget ? '   MISSED' : ''}${bound}`,
   )
 }
 process.exit(0)

@@ -1,4 +1,4 @@
-import { addDays } from '@core/calendar'
+import { addDays } from '@core/base'
 import type { Child, Material, Placement, UnitSnapshot } from '@core/domain'
 import { newPlacement } from '@core/plan'
 import { demoHome } from '@demo/home'

@@ -186,7 +186,8 @@ async function badRequests(): Promise<void> {
 function cutOff(): void {
   const socket = connect(Number(new URL(base).port), '127.0.0.1', () => {
     socket.write(
-      `POST /api/v1/changes HTTP/1.1\r\nHost: localhost\r\nCookie: ${cookie}\r\nContent-Type: application/json\r\nContent-Length: 5000\r\n\r\n{"id":"`,
+      `POST /api/v1/changes HTTP/1.1\r\nHost: localhost\r\nCookie: ${cookie}\r\nContent-Type: ` +
+        `application/json\r\nContent-Length: 5000\r\n\r\n{"id":"`,
     )
     setTimeout(() => socket.destroy(), randomInt(1, 50))
   })
@@ -295,7 +296,11 @@ const [third, last] = [
 ].map((part) => median(part.map((one) => one.mb)))
 const flat = last <= third * MORE_MEMORY
 console.log(
-  `${Math.round(passed())} s: ${figures.kills} kills, ${figures.written} writes answered and ${figures.lost} lost (${acknowledged.size} looked for), ${figures.bad} bad requests, ${figures.files} bad files, ${figures.lines} live lines; ${figures.fivehundreds} answers of 5xx, the slowest ${figures.slowest} ms; memory ${third.toFixed(0)} MB in the third quarter, ${last.toFixed(0)} MB in the last`,
+  `${Math.round(passed())} s: ${figures.kills} kills, ${figures.written} writes answered and ` +
+    `${figures.lost} lost (${acknowledged.size} looked for), ${figures.bad} bad requests, ` +
+    `${figures.files} bad files, ${figures.lines} live lines; ${figures.fivehundreds} answers of ` +
+    `5xx, the slowest ${figures.slowest} ms; memory ${third.toFixed(0)} MB in the third quarter, ` +
+    `${last.toFixed(0)} MB in the last`,
 )
 process.exit(
   figures.lost || figures.fivehundreds || figures.refusedToStart || figures.slowest > SLOWEST_MS || !flat ? 1 : 0,

@@ -1,18 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import { coverOn } from '@core/adults'
-import { ageWords } from '@core/attendance'
+import { coverOn, gapsOf, adultsOf, preparationOf, readingsOf, roundedOf } from '@core/readings'
+import { ageWords, suits, resolvePlan, type Session } from '@core/plan'
+import { byId, clockWords, programDays, runningBefore } from '@core/base'
 import { sessionCautions } from '@core/cautions'
-import { clockWords } from '@core/format'
-import { PlanFile, planImport } from '@core/files'
+import { FILE_LISTS, PlanFile, planImport, daySheet, daySheetMarkdown } from '@core/papers'
 import { materialClashes, spokenForBy } from '@core/supplies'
-import { gapsOf } from '@core/touches'
-import { adultsOf, preparationOf, readingsOf, roundedOf } from '@core/pulse'
-import { daySheet, daySheetMarkdown } from '@core/sheet'
-import type { UnitSnapshot } from '@core/domain'
-import { suits } from '@core/attendance'
-import { lastDayBefore, programDays, runningBefore } from '@core/calendar'
-import { byId, resolvePlan, type Session } from '@core/plan'
-import { activitiesFor } from '@core/theme'
+import { referencesOf, REFERRERS, type UnitSnapshot } from '@core/domain'
+import { activitiesFor, snapshotOf } from '@core/ideas'
 import { HAND_CHECKED, HAND_CHECKED_TOUCHES, type HandCheckedCard } from './handChecked'
 import { demoHome } from './home'
 
@@ -35,26 +29,13 @@ function demoAlone(unitId: string, today: string): UnitSnapshot {
   const { home, children, adults, centers, materials, activities, units, placements, ideas, purchases, promises } =
     demoHome(today)
   const of = <T extends { unitId: string | null }>(list: T[]) => list.filter((one) => one.unitId === unitId)
-  return {
-    home: home!,
-    children,
-    adults,
-    centers,
-    materials,
-    activities,
-    unit: units.find((unit) => unit.id === unitId)!,
-    placements: of(placements),
-    ideas: of(ideas),
-    purchases: of(purchases),
-    promises: of(promises),
+  return snapshotOf(
+    { home: home!, children, adults, centers, materials, activities },
+    units,
+    units.find((unit) => unit.id === unitId)!,
+    { placements: of(placements), ideas: of(ideas), purchases: of(purchases), promises: of(promises) },
     today,
-    lastDayBefore: lastDayBefore(
-      home!,
-      units,
-      units.find((unit) => unit.id === unitId)!,
-    ),
-    spokenFor: [],
-  }
+  )
 }
 
 describe('the demo home', () => {
@@ -68,6 +49,14 @@ describe('the demo home', () => {
       expect(plan.entries.every((entry) => entry.does === 'add')).toBe(true)
     },
   )
+  it('refers only to what says that it can be referred to', () => {
+    const file = demoHome(TUESDAY)
+    const found = FILE_LISTS.flatMap(([list, kind]) =>
+      file[list].flatMap((value) => referencesOf(kind, value).map((one) => ({ from: kind, to: one.kind }))),
+    )
+    expect(found.filter(({ from, to }) => !REFERRERS[to].includes(from))).toEqual([])
+    expect(new Set(found.map(({ from, to }) => `${from} ${to}`)).size).toBeGreaterThan(8)
+  })
   it('has the ages of its table on the day', () => {
     for (const today of ['2026-03-10', '2026-05-31', '2026-11-23', '2024-02-29']) {
       expect(demoHome(today).children.map((child) => ageWords(child, today))).toEqual([

@@ -29,12 +29,12 @@ export interface HandCheckedDay {
 }
 
 /*
- * Adults asked for, by the example rule: infant 1/4, toddlers 1/6 each, preschool 1/10 each, school-age 1/12, rounded up. Thursday and Tuesday
- * from 15:15 to 16:30: Pip 0.25, Oona and Tamsin 0.333, Juno, Bodhi and Calla 0.3, Ravi 0.083, together 0.967: one. Monday at the same time
- * Idris is there and Juno is not: 0.25 + 0.5 + 0.2 + 0.083 = 1.033: two, and Maren is alone since Teo left at 14:30. Earlier and later there
- * are fewer, so one.
- * They come and go: Tamsin 7:50 to 17:00, Pip 8:00 to 16:30, Oona and Calla 8:00 to 16:45, Bodhi 8:00 to 17:15, Idris 8:15 to 16:30, Juno 8:30
- * to 17:00, Ravi 15:15 to 17:30; Maren 7:45 to 17:30, Teo 8:30 to 14:30.
+ * Adults asked for, by the example rule: infant 1/4, toddlers 1/6 each, preschool 1/10 each, school-age 1/12,
+ * rounded up. Thursday and Tuesday from 15:15 to 16:30: Pip 0.25, Oona and Tamsin 0.333, Juno, Bodhi and Calla 0.3,
+ * Ravi 0.083, together 0.967: one. Monday at the same time Idris is there and Juno is not: 0.25 + 0.5 + 0.2 + 0.083
+ * = 1.033: two, and Maren is alone since Teo left at 14:30. Earlier and later there are fewer, so one.
+ * They come and go: Tamsin 7:50 to 17:00, Pip 8:00 to 16:30, Oona and Calla 8:00 to 16:45, Bodhi 8:00 to 17:15,
+ * Idris 8:15 to 16:30, Juno 8:30 to 17:00, Ravi 15:15 to 17:30; Maren 7:45 to 17:30, Teo 8:30 to 14:30.
  */
 const WITHOUT_IDRIS: HandCheckedStretch[] = [
   ['7:50', '8:00', 1, 1, 1],

@@ -1,9 +1,6 @@
-import { addDays, isOpen, programDays } from '@core/calendar'
-import {
-  DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCenter, newChild, newEvent, newIdea, newThemeObject, type Activity, type Adult, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase,
-  type ThemeObject, type Unit, type WeeklyHours, type Where,
-} from '@core/domain'
-import { writePlanFile, type PlanFile } from '@core/files'
+import { addDays, isOpen, programDays } from '@core/base'
+import { DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCenter, newChild, newEvent, newIdea, newThemeObject, type Activity, type Adult, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase, type ThemeObject, type Unit, type WeeklyHours, type Where } from '@core/domain'
+import { writePlanFile, type PlanFile } from '@core/papers'
 import { ACTIVITIES, MATERIALS } from '@core/library'
 import { activity, need, prep, stages } from '@core/library/make'
 import { newPlacement } from '@core/plan'

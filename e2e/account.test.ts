@@ -30,48 +30,52 @@ afterAll(async () => {
 })
 
 describe('the account', () => {
-  it('shows where she is signed in, and signs out a device, which leaves nothing on its screen and keeps what it had not sent', async () => {
-    await there.goto(`${home.base}/home?tab=children`)
-    await sees(there, 'Add a child')
-    // What is written there from now on waits: the door closes under it.
-    await there.setRequestInterception(true)
-    let hold = true
-    there.on(
-      'request',
-      (request) =>
-        void (hold && request.url().endsWith('/api/v1/changes')
-          ? request.respond({ status: 503, contentType: 'application/json', body: '{"title":"later"}' })
-          : request.continue()),
-    )
-    await click(there, 'Add a child')
-    await there.waitForFunction(() => (localStorage.getItem('kobby-queue') ?? '').includes('New child'), OFTEN)
-    await here.goto(`${home.base}/home?tab=account`)
-    await sees(here, 'Chrome on Linux, this one')
-    const others = await here.$$('button[aria-label^="Sign out Chrome"]')
-    expect(others.length).toBeGreaterThan(0)
-    hold = false
-    for (const one of others) await one.click()
-    await here.waitForFunction(() => !document.querySelector('button[aria-label^="Sign out Chrome"]'), OFTEN)
-    await at(there, '/sign-in')
-    expect(
-      await there.evaluate(async () => [
-        (localStorage.getItem('kobby-queue') ?? '').includes('New child'),
-        await caches.has('kobby-data'),
-      ]),
-    ).toEqual([true, false])
-    await fill(there, 'Your sign-in name', 'maren')
-    await fill(there, 'Password', PASSWORD)
-    await click(there, 'Sign in', 'form')
-    await at(there, '/home')
-    await sees(there, 'New child')
-    await there.waitForFunction(() => localStorage.getItem('kobby-queue') === null, OFTEN)
-    const rows = await there.evaluate(async () =>
-      ((await (await fetch('/api/v1/house')).json()) as { rows: { value: { name?: string } }[] }).rows.map(
-        (row) => row.value.name,
-      ),
-    )
-    expect(rows).toContain('New child')
-  })
+  it(
+    'shows where she is signed in, and signs out a device, which leaves nothing on its screen and ' +
+      'keeps what it had not sent',
+    async () => {
+      await there.goto(`${home.base}/home?tab=children`)
+      await sees(there, 'Add a child')
+      // What is written there from now on waits: the door closes under it.
+      await there.setRequestInterception(true)
+      let hold = true
+      there.on(
+        'request',
+        (request) =>
+          void (hold && request.url().endsWith('/api/v1/changes')
+            ? request.respond({ status: 503, contentType: 'application/json', body: '{"title":"later"}' })
+            : request.continue()),
+      )
+      await click(there, 'Add a child')
+      await there.waitForFunction(() => (localStorage.getItem('kobby-queue') ?? '').includes('New child'), OFTEN)
+      await here.goto(`${home.base}/home?tab=account`)
+      await sees(here, 'Chrome on Linux, this one')
+      const others = await here.$$('button[aria-label^="Sign out Chrome"]')
+      expect(others.length).toBeGreaterThan(0)
+      hold = false
+      for (const one of others) await one.click()
+      await here.waitForFunction(() => !document.querySelector('button[aria-label^="Sign out Chrome"]'), OFTEN)
+      await at(there, '/sign-in')
+      expect(
+        await there.evaluate(async () => [
+          (localStorage.getItem('kobby-queue') ?? '').includes('New child'),
+          await caches.has('kobby-data'),
+        ]),
+      ).toEqual([true, false])
+      await fill(there, 'Your sign-in name', 'maren')
+      await fill(there, 'Password', PASSWORD)
+      await click(there, 'Sign in', 'form')
+      await at(there, '/home')
+      await sees(there, 'New child')
+      await there.waitForFunction(() => localStorage.getItem('kobby-queue') === null, OFTEN)
+      const rows = await there.evaluate(async () =>
+        ((await (await fetch('/api/v1/house')).json()) as { rows: { value: { name?: string } }[] }).rows.map(
+          (row) => row.value.name,
+        ),
+      )
+      expect(rows).toContain('New child')
+    },
+  )
   it('makes a copy of everything, and says where it lies', async () => {
     await click(here, 'Copy everything now')
     await waitText(here, '.account', 'The copy is made')

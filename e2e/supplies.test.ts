@@ -1,7 +1,7 @@
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Material } from '@core/domain'
-import { moneyWords } from '@core/format'
+import { moneyWords } from '@core/base'
 import { SUPPLY_CHECKED } from '@demo/supplyChecked'
 import { DESK, OFTEN, openBrowser, openPage, PHONE, sees, signIn } from './browser'
 import { click, fill, saved, textOf, waitText } from './hands'

@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { countWords } from '@core/format'
+import { countWords } from '@core/base'
 import { HAND_CHECKED, HAND_CHECKED_TOUCHES } from '@demo/handChecked'
 import { OFTEN, sees } from './browser'
 import { openDemo, type OpenDemo } from './demo'

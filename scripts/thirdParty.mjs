@@ -70,8 +70,10 @@ export function text() {
   const rows = packages().map((one) => `| ${one.name} | ${one.version} | ${one.license} |`)
   return `# Whose work goes out with Kobby
 
-Kobby's own code is under the MIT license (\`LICENSE\`). What follows keeps its own: each package brings the text of its license in its folder. The
-typefaces, Atkinson Hyperlegible Next and Bricolage Grotesque, come as packages under the SIL Open Font License 1.1. The icons come from @mdi/js. The pictures in \`docs/screenshots\` are of Kobby and its invented demo home, and go with its code.
+Kobby's own code is under the MIT license (\`LICENSE\`). What follows keeps its own: each package brings the text of
+its license in its folder. The typefaces, Atkinson Hyperlegible Next and Bricolage Grotesque, come as packages under
+the SIL Open Font License 1.1. The icons come from @mdi/js. The pictures in \`docs/screenshots\` are of Kobby and
+its invented demo home, and go with its code.
 
 | package | version | license |
 |---|---|---|

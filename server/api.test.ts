@@ -340,6 +340,19 @@ describe('the interface description', () => {
     )
     expect((await kobby.call('GET', '/api/v1/plan-file.schema.json')).body.properties.units).toBeDefined()
   })
+  it('shows what each answers, by names that lead somewhere', async () => {
+    const { body } = await kobby.call('GET', '/api/v1/openapi.json')
+    const done = (path: string, method = 'get') => body.paths[path][method].responses
+    expect(done('/api/v1/units/{unitId}')[200].content['application/json'].schema).toEqual({
+      $ref: '#/components/schemas/UnitAnswer',
+    })
+    expect(done('/api/v1/units/{unitId}/supplies.csv')[200].content).toEqual({ 'text/csv': {} })
+    expect(Object.keys(done('/api/v1/session', 'delete'))).toEqual(['204', 'default'])
+    expect(body.components.schemas.UnitAnswer.properties.ticks.items).toEqual({ $ref: '#/components/schemas/Tick' })
+    const names = [...JSON.stringify(body).matchAll(/"#\/components\/schemas\/(\w+)"/g)].map((found) => found[1])
+    expect(names.filter((name) => !(name in body.components.schemas))).toEqual([])
+    expect(new Set(names).size).toBeGreaterThan(30)
+  })
   it('answers again only when something changed', async () => {
     const first = await kobby.call('GET', '/api/v1/units')
     expect(await kobby.again('/api/v1/units', first.headers.get('etag')!)).toBe(304)

@@ -4,11 +4,12 @@ import compress from 'koa-compress'
 import etag from '@koa/etag'
 import type { Knex } from 'knex'
 import { pino, type Logger } from 'pino'
-import { jsonSchemaOf, PlanFile, thingSchemas } from '@core/files'
+import { PlanFile } from '@core/papers'
 import { guard } from './http/guard'
 import { Problem, problems } from './http/problem'
 import { Reach, type ReachSettings } from './http/reach'
-import { openApi, serve, type Route } from './http/routes'
+import { openApi } from './http/openApi'
+import { serve, type Route } from './http/routes'
 import { sameOrigin, securityHeaders } from './http/security'
 import { webFiles } from './http/web'
 import { backupRoutes } from './routes/backups'
@@ -86,7 +87,7 @@ export async function createKobby(settings: Settings): Promise<Kobby> {
     ...supplyRoutes(supplies, new Asks(db, supplies, shares, changes), shares),
     ...backupRoutes(backups),
   ]
-  const description = openApi(routes, { ...thingSchemas(), PlanFile: jsonSchemaOf(PlanFile) })
+  const description = openApi(routes, { PlanFile })
   const guarded = guard()
   const router = serve(routes, {
     whoIs: (ctx) => accounts.whoHas(ctx.cookies.get(COOKIE)),

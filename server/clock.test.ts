@@ -2,7 +2,7 @@ import { Writable } from 'node:stream'
 import { pino } from 'pino'
 import { describe, expect, it } from 'vitest'
 import { aChild, aHome } from '@core/testing/build'
-import { writePlanFile } from '@core/files'
+import { writePlanFile } from '@core/papers'
 import { Clock, dateIn } from './services/clock'
 import { change, Harness, OWNER } from './testing/harness'
 

@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { demoHome } from '@demo/home'
 import type { Placement, Unit, UnitSnapshot } from '@core/domain'
 import { endEarly, repeatOn, resolvePlan, slideFrom, stretchUnit, swapTwo, type Move } from '@core/plan'
-import { pulseOf, readingsOf } from '@core/pulse'
+import { pulseOf, readingsOf } from '@core/readings'
 import { Clock } from './services/clock'
 import { readSource } from './services/snapshots'
 import { change, Harness, TODAY } from './testing/harness'
@@ -206,6 +206,7 @@ describe('bad input', () => {
       change(null, [{ op: 'put', kind: 'child', base: row.version, value: wrong }]),
     )
     expect([refused.status, refused.body.errors[0].field]).toEqual([422, 'ops.0.value.attendance.mon.to'])
+    harness.holdsToSchemas = false
     await harness.kobby
       .db('children')
       .where({ id: 'oona' })

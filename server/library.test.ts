@@ -49,7 +49,9 @@ describe('activities as CSV', () => {
   })
   it('takes nothing from a table with a mistake, and names each by its line', async () => {
     const before = await titles()
-    const swapped = `${HEADER}\n${ROW}\nSecond,15,Yard,Science and discovery,See what floats.,Set it down.,Load it.\nLeaf boats,Again.,Yard,Sensory,5,Do.,Do.\n`
+    const swapped =
+      `${HEADER}\n${ROW}\nSecond,15,Yard,Science and discovery,See what floats.,Set it down.,Load ` +
+      `it.\nLeaf boats,Again.,Yard,Sensory,5,Do.,Do.\n`
     const answer = await apply(swapped)
     expect(answer.status).toBe(422)
     expect(answer.body.errors.map((one: { field: string }) => one.field)).toEqual([

@@ -2,7 +2,7 @@ import { copyFileSync, existsSync, renameSync, rmSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import { createInterface } from 'node:readline/promises'
 import Database from 'better-sqlite3'
-import { countWords } from '@core/format'
+import { countWords } from '@core/base'
 import { CannotStart, readSettings } from './settings'
 import { beforeName, copiesBeside, copyDatabase, keepNewest, MOST_BEFORE } from './store/copies'
 import { faultOfFile } from './store/dialect'
@@ -60,7 +60,9 @@ export function contentsOf(file: string): Contents {
 }
 
 const said = (contents: Contents): string =>
-  `${contents.home ?? 'no home yet'}, ${countWords(contents.children, 'child', 'children')}, ${countWords(contents.units, 'unit')}, ${countWords(contents.ideas, 'idea')}, last changed ${contents.lastChange?.replace('T', ' ').slice(0, 16) ?? 'never'}`
+  `${contents.home ?? 'no home yet'}, ${countWords(contents.children, 'child', 'children')}, ` +
+  `${countWords(contents.units, 'unit')}, ${countWords(contents.ideas, 'idea')}, last changed ` +
+  `${contents.lastChange?.replace('T', ' ').slice(0, 16) ?? 'never'}`
 
 /**
  * Puts a copy in place of a database. What was there is kept beside it. Whoever was signed in has to sign in again: the
@@ -120,7 +122,8 @@ async function restore(): Promise<void> {
   const kept = await putBack(copy, file, new Date())
   letGo()
   console.log(
-    `Done.${kept ? ` What was there is kept as ${kept}` : ''}\nEveryone signs in again. Links that were withdrawn since the copy was made open again: look them over.`,
+    `Done.${kept ? ` What was there is kept as ${kept}` : ''}\nEveryone signs in again. Links that ` +
+      'were withdrawn since the copy was made open again: look them over.',
   )
 }
 

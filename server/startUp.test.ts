@@ -54,7 +54,8 @@ function all(path: string): Record<string, unknown[]> {
   const db = new Database(path, { readonly: true })
   const tables = db
     .prepare(
-      "select name from sqlite_master where type = 'table' and name not like 'sqlite_%' and name not in ('sessions', 'health') order by name",
+      `select name from sqlite_master where type = 'table' and name not like 'sqlite_%'
+       and name not in ('sessions', 'health') order by name`,
     )
     .pluck()
     .all() as string[]
@@ -115,7 +116,9 @@ describe('a data folder', () => {
     letGo()
     holdFolder(folder, 'Kobby on port 4181')()
     // By another process, which is killed.
-    const script = `const db = new (require('better-sqlite3'))(${JSON.stringify(join(folder, 'kobby.lock'))}); db.exec('BEGIN EXCLUSIVE'); console.log('held'); setInterval(() => {}, 1000)`
+    const script =
+      `const db = new (require('better-sqlite3'))(${JSON.stringify(join(folder, 'kobby.lock'))}); ` +
+      `db.exec('BEGIN EXCLUSIVE'); console.log('held'); setInterval(() => {}, 1000)`
     const other = spawn(process.execPath, ['-e', script], { stdio: ['ignore', 'pipe', 'inherit'] })
     await new Promise((resolve) => other.stdout.once('data', resolve))
     expect(await refusal(() => holdFolder(folder, 'Kobby'))).toContain('is in use by')

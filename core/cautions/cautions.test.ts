@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { resolvePlan } from '../plan/resolve'
-import { countCautions } from '../pulse/readings'
+import { resolvePlan } from '../plan'
+import { countCautions } from '../readings'
 import {
   aCenter,
   aChild,

@@ -1,12 +1,18 @@
-import { awakeDuring, childHours, napsDuring } from '../attendance/presence'
-import { byAge } from '../attendance/participants'
-import { completedMonths, minutesOf, timeOf } from '../calendar/dates'
+import {
+  awakeDuring,
+  childHours,
+  napsDuring,
+  byAge,
+  centersFor,
+  standingAt,
+  partsOf,
+  plannableOn,
+  type ResolvedPlan,
+  type Session,
+  usersOf,
+} from '../plan'
+import { completedMonths, minutesOf, timeOf, clockWords, listWords, keep } from '../base'
 import type { Material, TimeOfDay, UnitSnapshot } from '../domain'
-import { clockWords, listWords } from '../format/words'
-import { centersFor, standingAt } from '../plan/place'
-import { keep } from '../plan/kept'
-import { partsOf, plannableOn, type ResolvedPlan, type Session } from '../plan/resolve'
-import { usersOf } from '../supplies/needs'
 import {
   CAUTION_RULES,
   type CautionRule,

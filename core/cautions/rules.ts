@@ -1,6 +1,5 @@
 import type { Activity, Center, Child, Hazard, Material, Placement, Requirement } from '../domain'
-import { allergenName } from '../format/names'
-import { listWords } from '../format/words'
+import { allergenName, listWords } from '../base'
 
 /** `stop` can only be solved, `change` can be set aside with a reason, `watch` is said. */
 export type Severity = 'stop' | 'change' | 'watch'
@@ -136,12 +135,15 @@ const MATERIAL_RULES: readonly Written[] = [
     source: '16 CFR 1501 (small parts)',
     adultHands: false,
     apartHelps: true,
-    when: 'A piece fits the small-parts cylinder (31.7 mm across, 57.1 mm at its deepest) where a child under three, or one who mouths, can reach it',
+    when:
+      'A piece fits the small-parts cylinder (31.7 mm across, 57.1 mm at its deepest) where a child ' +
+      'under three, or one who mouths, can reach it',
     advice: 'Use larger pieces, wait for nap time, or work at a higher table behind a gate.',
     concerns: ({ material }) => isPart(material),
     atRisk: (one) => one.months < 36 || one.child.mouths,
     why: (names, material, _, many) =>
-      `${names} could choke on ${material.name}. ${many ? 'They are' : 'This child is'} under three or still mouthing, and pieces of ${Math.max(...material.safety.partMm!)} mm fit in a small mouth.`,
+      `${names} could choke on ${material.name}. ${many ? 'They are' : 'This child is'} under three ` +
+      `or still mouthing, and pieces of ${Math.max(...material.safety.partMm!)} mm fit in a small mouth.`,
   },
   {
     id: 'small-balls',
@@ -223,7 +225,9 @@ const MATERIAL_RULES: readonly Written[] = [
     concerns: ({ material, requirement }) => material.safety.allergens.length > 0 && requirement.reach === 'adult',
     atRisk: (one, { material }) => one.child.allergens.some((allergen) => material.safety.allergens.includes(allergen)),
     why: (names, material, _, many) =>
-      `${names} ${many ? 'have' : 'has'} an allergy to ${listWords(material.safety.allergens.map((one) => allergenName(one).toLowerCase()))}: ${material.name} stays in adult hands, which are washed before they touch anything of theirs.`,
+      `${names} ${many ? 'have' : 'has'} an allergy to ` +
+      `${listWords(material.safety.allergens.map((one) => allergenName(one).toLowerCase()))}: ` +
+      `${material.name} stays in adult hands, which are washed before they touch anything of theirs.`,
   },
   {
     id: 'honey',

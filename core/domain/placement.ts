@@ -52,3 +52,6 @@ export const Placement = z.strictObject({
     .default(null),
 })
 export type Placement = z.infer<typeof Placement>
+
+/** Why an expected child does not take part. */
+export type OutReason = 'not-here' | 'asleep' | 'too-young' | 'too-old' | 'allergy' | 'kept-out'

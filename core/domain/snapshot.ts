@@ -6,6 +6,7 @@ import type { Home } from './home'
 import type { Material } from './material'
 import type { Placement } from './placement'
 import type { CalendarDate } from './primitives'
+import type { SpokenFor } from './spokenFor'
 import type { FamilyPromise, Idea, Purchase, Unit } from './unit'
 
 /** All that belongs to the home rather than to one unit. */
@@ -16,18 +17,6 @@ export interface House {
   centers: Center[]
   materials: Material[]
   activities: Activity[]
-}
-
-/**
- * What another unit will still use up of a material, in base units: as far as the house has it, it is not there for
- * later ones.
- */
-export interface SpokenFor {
-  materialId: string
-  unitId: string
-  /** The unit's name. */
-  unit: string
-  quantity: number
 }
 
 /** A unit with everything it refers to, and today: what every computation on a plan starts from. */

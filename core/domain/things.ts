@@ -7,6 +7,7 @@ import { Home } from './home'
 import { Material } from './material'
 import { Placement } from './placement'
 import { Id, Line, Version } from './primitives'
+import type { House } from './snapshot'
 import { StockEntry, StockOp } from './stock'
 import { TickOp } from './tick'
 import { FamilyPromise, Idea, Purchase, Unit } from './unit'
@@ -34,6 +35,11 @@ export const THING_KINDS = Object.keys(THINGS) as ThingKind[]
 export const UNIT_KINDS = ['unit', 'idea', 'placement', 'purchase', 'promise'] as const satisfies ThingKind[]
 /** Kinds that only grow: read by what they are about, and never all at once. */
 export const LOG_KINDS = ['stock'] as const satisfies ThingKind[]
+
+/** Kinds that belong to the home rather than to one unit. */
+export const HOUSE_KINDS: readonly ThingKind[] = THING_KINDS.filter(
+  (kind) => !([...UNIT_KINDS, ...LOG_KINDS] as readonly ThingKind[]).includes(kind),
+)
 
 function putOf<K extends ThingKind>(kind: K) {
   return z.strictObject({
@@ -88,4 +94,22 @@ export interface Row<K extends ThingKind = ThingKind> {
   kind: K
   version: number
   value: ThingOf<K>
+}
+
+/** The values of one kind among rows. */
+export const valuesOf = <K extends ThingKind>(rows: readonly Row[], kind: K): ThingOf<K>[] =>
+  rows.filter((row) => row.kind === kind).map((row) => row.value as ThingOf<K>)
+
+/** All that belongs to the home, among rows; null while it is not set up. */
+export function houseOf(rows: readonly Row[]): House | null {
+  const [home] = valuesOf(rows, 'home')
+  if (!home) return null
+  return {
+    home,
+    children: valuesOf(rows, 'child'),
+    adults: valuesOf(rows, 'adult'),
+    centers: valuesOf(rows, 'center'),
+    materials: valuesOf(rows, 'material'),
+    activities: valuesOf(rows, 'activity'),
+  }
 }

@@ -1,3 +1,4 @@
+/** What ships as data: activities, materials, things of themes, and what a cupboard usually holds. */
 import type { Activity } from '../domain'
 import { ART_AND_CRAFT } from './activities/artAndCraft'
 import { ART_AND_DOUGH } from './activities/artAndDough'
@@ -18,6 +19,17 @@ export { MATERIALS } from './materials'
 
 /** The activities that ship with the application. */
 export const ACTIVITIES: readonly Activity[] = [
-  ...ART_AND_DOUGH, ...SENSORY_AND_SCIENCE, ...BUILD_PRETEND_AND_MOVE, ...SHELF_GLOW_AND_BOOKS, ...SENSORY_BINS, ...ART_AND_CRAFT, ...EASEL_AND_DOUGH, ...DISCOVERY,
-  ...BLOCKS_AND_PRETEND, ...MARKS_AND_GLOW, ...TRAY_SHELF, ...CIRCLE_AND_BOOKS, ...COOKING_AND_OUTDOORS,
+  ...ART_AND_DOUGH,
+  ...SENSORY_AND_SCIENCE,
+  ...BUILD_PRETEND_AND_MOVE,
+  ...SHELF_GLOW_AND_BOOKS,
+  ...SENSORY_BINS,
+  ...ART_AND_CRAFT,
+  ...EASEL_AND_DOUGH,
+  ...DISCOVERY,
+  ...BLOCKS_AND_PRETEND,
+  ...MARKS_AND_GLOW,
+  ...TRAY_SHELF,
+  ...CIRCLE_AND_BOOKS,
+  ...COOKING_AND_OUTDOORS,
 ].map((one) => ({ ...one, ...keeping(one.id) }))

@@ -1,7 +1,4 @@
-import type {
-  Activity, Allergen, Attention, BaseUnit, Basis, CenterKind, GroupForm, Hazard, LearningDomain, Material, PrepStep, Requirement, Stage, Variant, Way,
-} from '../domain'
-import { newMaterial, newPack } from '../domain'
+import { type Activity, type Allergen, type Attention, type BaseUnit, type Basis, type CenterKind, type GroupForm, type Hazard, type LearningDomain, type Material, type PrepStep, type Requirement, type Stage, type Variant, type Way, newMaterial, newPack } from '../domain'
 
 /** Short forms in which the shipped library is written, so that an entry reads as an idea and not as a record. */
 

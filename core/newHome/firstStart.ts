@@ -1,7 +1,6 @@
-import { addDays, mondayOf } from '../calendar/dates'
-import { isOpen } from '../calendar/programDays'
+import { addDays, mondayOf, isOpen } from '../base'
 import type { CalendarDate, Home } from '../domain'
-import { nextTrip, shopDays } from '../supplies/trips'
+import { nextTrip, shopDays } from '../supplies'
 
 /** How far ahead an open day is looked for: past the longest closure. */
 const HORIZON_DAYS = 400

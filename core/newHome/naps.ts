@@ -1,4 +1,4 @@
-import { completedMonths } from '../calendar/dates'
+import { completedMonths } from '../base'
 import type { CalendarDate, TimeSpan } from '../domain'
 
 /** How a child usually sleeps during the day. */

@@ -1,11 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { addDays, isOpen, weekdayOf } from '../calendar'
+import { addDays, isOpen, weekdayOf } from '../base'
 import { WEEKDAYS, type Weekday } from '../domain'
 import { MATERIALS } from '../library'
 import { CUPBOARD } from '../library/cupboard'
 import { aChild, aHome } from '../testing/build'
-import { firstStart, NAP_HABITS, nextStart, prepWindowsFrom, stockedCupboard, usualNaps, usuallyMouths } from '.'
+import { firstStart, nextStart } from './firstStart'
+import { NAP_HABITS, usualNaps, usuallyMouths } from './naps'
+import { prepWindowsFrom } from './prepTime'
+import { stockedCupboard } from './cupboard'
 
 const TODAY = '2026-11-25'
 const hours = { from: '07:45', to: '17:30' }

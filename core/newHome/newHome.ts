@@ -15,8 +15,8 @@ import {
   type TimeSpan,
   type WeeklyHours,
 } from '../domain'
-import { writePlanFile, type PlanFile } from '../files/planFile'
-import { CENTER_NAMES } from '../format/names'
+import { writePlanFile, type PlanFile } from '../papers'
+import { CENTER_NAMES } from '../base'
 import { stockedCupboard } from './cupboard'
 
 /** What is asked of a child at the start: who, when born, and what changes what is safe. */

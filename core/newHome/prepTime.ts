@@ -1,6 +1,5 @@
-import { minutesOf, timeOf } from '../calendar/dates'
-import type { Child, PrepWindow, TimeSpan, WeeklyHours, Weekday } from '../domain'
-import { WEEKDAYS } from '../domain'
+import { minutesOf, timeOf } from '../base'
+import { type Child, type PrepWindow, type TimeSpan, type WeeklyHours, type Weekday, WEEKDAYS } from '../domain'
 
 /** A time in which nobody can begin anything, in minutes: less than that while all sleep is none to prepare in. */
 const LEAST_MINUTES = 20

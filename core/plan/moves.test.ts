@@ -2,21 +2,10 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { newEvent, type Placement, type UnitSnapshot } from '../domain'
 import { aCenter, aChild, aHome, anActivity, aPlacement, aSnapshot, aUnit, moment, setUp } from '../testing/build'
-import {
-  blocksOn,
-  copyOf,
-  endEarly,
-  eventOn,
-  lanesOf,
-  replacedOn,
-  repeatOn,
-  resolvePlan,
-  rotate,
-  slideFrom,
-  stretchUnit,
-  swapTwo,
-  type Move,
-} from '.'
+import { blocksOn, eventOn, replacedOn } from './blocks'
+import { copyOf, endEarly, repeatOn, rotate, slideFrom, stretchUnit, swapTwo, type Move } from './moves'
+import { lanesOf } from './lanes'
+import { resolvePlan } from './resolve'
 
 let count = 0
 const newId = () => `new-${++count}`

@@ -1,6 +1,5 @@
-import type { Placement, Unit, UnitSnapshot, Where } from '../domain'
-import { MAX_UNIT_DAYS } from '../domain'
-import { demand } from '../fault'
+import { type Placement, type Unit, type UnitSnapshot, type Where, MAX_UNIT_DAYS } from '../domain'
+import { demand } from '../base'
 import { canPlace, newPlacement, type Refusal } from './place'
 import type { ResolvedPlan } from './resolve'
 

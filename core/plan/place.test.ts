@@ -14,7 +14,7 @@ import {
   setUp,
   shipped,
 } from '../testing/build'
-import { readingsOf } from '../pulse/readings'
+import { readingsOf } from '../readings'
 import { canPlace, type Attempt } from './place'
 import { resolvePlan } from './resolve'
 import type { UnitSnapshot } from '../domain'

@@ -1,7 +1,5 @@
-import { minutesOf } from '../calendar/dates'
+import { minutesOf, CENTER_NAMES, OUT_WORDS, listWords, shortDate } from '../base'
 import { takesPlacements, type Activity, type Center, type Placement, type UnitSnapshot, type Where } from '../domain'
-import { CENTER_NAMES, OUT_WORDS } from '../format/names'
-import { listWords, shortDate } from '../format/words'
 import { blockOn, eventOn } from './blocks'
 import { momentSpan, partsOf, plannableOn, type ResolvedPlan } from './resolve'
 
@@ -153,7 +151,10 @@ function verdictAt(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt)
 
 const noCenter = (activity: Activity) => ({
   code: 'no-center' as const,
-  reason: `${activity.title} needs ${listWords(activity.centers.map((kind) => CENTER_NAMES[kind].toLowerCase())).replace(' and ', ' or ')}, and this home has none.`,
+  reason:
+    `${activity.title} needs ` +
+    `${listWords(activity.centers.map((kind) => CENTER_NAMES[kind].toLowerCase())).replace(' and ', ' or ')}, ` +
+    'and this home has none.',
 })
 
 /** Slots that would work, the nearest day first. */

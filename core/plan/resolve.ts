@@ -1,9 +1,18 @@
-import { byAge, participants, partOf, type Occasion, type Part } from '../attendance/participants'
-import { minutesOf, planMinute, timeOf } from '../calendar/dates'
-import { placeDates, programDays, type DateProblem, type ProgramDay, type ProgramDays } from '../calendar/programDays'
-import { hoursOn } from '../attendance/presence'
+import { byAge, participants, partOf, type Occasion, type Part } from './participants'
+import {
+  byId,
+  minutesOf,
+  planMinute,
+  timeOf,
+  placeDates,
+  programDays,
+  type DateProblem,
+  type ProgramDay,
+  type ProgramDays,
+  keep,
+} from '../base'
+import { hoursOn } from './presence'
 import { blockOn, blocksOn, eventOn } from './blocks'
-import { keep } from './kept'
 import {
   takesPlacements,
   type Activity,
@@ -51,10 +60,6 @@ export interface ResolvedPlan {
   /** Placements whose end lies before today, or that are done or skipped, are behind us. */
   isBehind: (session: Session) => boolean
 }
-
-/** Things by their id. */
-export const byId = <T extends { id: string }>(things: readonly T[]): Map<string, T> =>
-  new Map(things.map((thing) => [thing.id, thing]))
 
 const keptPrograms = keep<Unit, ProgramDays>()
 const keptSessions = keep<Placement, Session | DateProblem | null>()

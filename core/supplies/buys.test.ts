@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { addDays, daysBetween, isOpen, weekdayOf } from '../calendar'
+import { addDays, daysBetween, isOpen, weekdayOf } from '../base'
 import { WEEKDAYS, type Home, type Material, type UnitSnapshot, type Weekday } from '../domain'
 import { resolvePlan } from '../plan'
 import { aHome, aMaterial, anActivity, aNeed, aPlacement, aSnapshot, moment } from '../testing/build'
-import { supplyList, type SupplyLine } from '.'
+import { supplyList, type SupplyLine } from './supplyList'
 
 const pack = (size: number, price: number, shop: string) => ({ size, price, shop, seen: null })
 const shop = (name: string, weekdays: Weekday[], deliveryDays = 0) => ({ name, weekdays, deliveryDays })

@@ -1,5 +1,5 @@
 import type { CalendarDate, Home, Material, Pack } from '../domain'
-import { addDays } from '../calendar/dates'
+import { addDays } from '../base'
 import { lastDayOf, type SupplyNeed } from './give'
 import { coverByPacks } from './packs'
 import { getBy, nextTrip, shopDays, type GetBy } from './trips'

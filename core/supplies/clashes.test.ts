@@ -14,7 +14,7 @@ import {
   moment,
   setUp,
 } from '../testing/build'
-import { clashRemedies, materialClashes, remedied } from '.'
+import { clashRemedies, materialClashes, remedied } from './clashes'
 
 const beads = (over: Partial<Material> = {}) =>
   aMaterial({

@@ -1,7 +1,6 @@
-import { shortDate, moneyWords, quantityWords } from '../format/words'
+import { shortDate, moneyWords, quantityWords } from '../base'
 import type { Material, Placement, UnitSnapshot, Where } from '../domain'
-import { canPlace } from '../plan/place'
-import { plannableOn, trySession, type ResolvedPlan, type Session } from '../plan/resolve'
+import { canPlace, plannableOn, trySession, type ResolvedPlan, type Session } from '../plan'
 import { needsOf, peakInUse, quantityFor, type Need, type Use } from './needs'
 import { coverByPacks } from './packs'
 
@@ -167,7 +166,9 @@ export function clashRemedies(clash: MaterialClash, snapshot: UnitSnapshot, plan
             placementId: need.session.placement.id,
             requirementId: need.requirement.id,
             quantity,
-            words: `${need.session.activity.title} with ${quantityWords(quantity, material.unit, measures)}${need.requirement.basis.by === 'child' ? ' each' : ''}`,
+            words:
+              `${need.session.activity.title} with ` +
+              `${quantityWords(quantity, material.unit, measures)}${need.requirement.basis.by === 'child' ? ' each' : ''}`,
           },
         ]
   })

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { suits, suitsEveryone } from '../attendance/suits'
+import { suits, suitsEveryone, resolvePlan } from '../plan'
+import { byId } from '../base'
 import type { Material } from '../domain'
-import { byId, resolvePlan } from '../plan/resolve'
 import {
   aChild,
   aHome,

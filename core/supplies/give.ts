@@ -1,7 +1,7 @@
-import { dateOfDay } from '../calendar/dates'
+import { dateOfDay } from '../base'
 import type { CalendarDate, FamilyPromise, Material, UnitSnapshot } from '../domain'
-import type { ResolvedPlan, Session } from '../plan/resolve'
-import { latestPrepStarts, peakInUse, tidy, type Need } from './needs'
+import { type ResolvedPlan, type Session, latestPrepStarts } from '../plan'
+import { peakInUse, tidy, type Need } from './needs'
 
 /** A unit as it stands and what it comes to: one of those that a list is made for. */
 export interface ListSource {

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest'
 import type { Activity, UnitSnapshot } from '../domain'
 import { resolvePlan } from '../plan'
 import { aMaterial, anActivity, aNeed, aPlacement, aSnapshot, moment } from '../testing/build'
-import { isToGet, supplyList, underLeast } from '.'
+import { isToGet, supplyList } from './supplyList'
+import { underLeast } from './give'
 
 const world = (over: Partial<UnitSnapshot>) => {
   const snapshot = aSnapshot(over)

@@ -1,3 +1,4 @@
+/** What a plan takes: needs, what is in the house, packs, trips, families, and the money. */
 export * from './needs'
 export * from './packs'
 export * from './trips'

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest'
 import type { Child, Material } from '../domain'
 import { resolvePlan } from '../plan'
 import { aChild, aMaterial, anActivity, aNeed, aPlacement, aSnapshot, children, moment } from '../testing/build'
-import { savingsOf, supplyList } from '.'
+import { savingsOf } from './savings'
+import { supplyList } from './supplyList'
 
 const safety = aMaterial().safety
 const dyed = aMaterial({

@@ -1,7 +1,7 @@
-import { sessionCautions } from '../cautions/engine'
+import { sessionCautions } from '../cautions'
 import type { Material } from '../domain'
-import { trySession, type ResolvedPlan, type Session } from '../plan/resolve'
-import { keep } from '../plan/kept'
+import { trySession, type ResolvedPlan, type Session } from '../plan'
+import { keep } from '../base'
 import { byUse, peakOf, type ListSource, type SupplyNeed } from './give'
 
 const keptSafe = keep<SupplyNeed['session'], boolean>()

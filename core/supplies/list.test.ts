@@ -16,26 +16,12 @@ import {
   moment,
   setUp,
 } from '../testing/build'
-import {
-  besidesWords,
-  childDays,
-  estimateOf,
-  estimateWords,
-  getByWords,
-  isToGet,
-  moneyByCenter,
-  moneyOf,
-  needWords,
-  savingsOf,
-  shareOut,
-  supplyGroups,
-  spokenForBy,
-  supplyList,
-  supplyListOf,
-  surenessOf,
-  tripsOf,
-  type SupplyLine,
-} from '.'
+import { besidesWords, estimateWords, getByWords, needWords } from './words'
+import { childDays, estimateOf, moneyByCenter, moneyOf, shareOut, surenessOf } from './money'
+import { isToGet, spokenForBy, supplyList, supplyListOf, type SupplyLine } from './supplyList'
+import { savingsOf } from './savings'
+import { supplyGroups } from './groups'
+import { tripsOf } from './shopping'
 
 const pack = (size: number, price: number, shop = 'the grocer', seen: string | null = null) => ({
   size,

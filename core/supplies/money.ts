@@ -1,7 +1,6 @@
-import { daysBetween } from '../calendar/dates'
-import { childHours } from '../attendance/presence'
+import { daysBetween } from '../base'
+import { childHours, type ResolvedPlan } from '../plan'
 import type { CalendarDate, Center, Pack, UnitSnapshot } from '../domain'
-import type { ResolvedPlan } from '../plan/resolve'
 import { needsOf, type Need } from './needs'
 import type { SupplyLine } from './supplyList'
 

@@ -1,7 +1,5 @@
-import type { Part } from '../attendance/participants'
-import { minutesOf } from '../calendar/dates'
-import type { Activity, BaseUnit, Material, Requirement } from '../domain'
-import type { ResolvedPlan, Session } from '../plan/resolve'
+import { usersOf, type ResolvedPlan, type Session } from '../plan'
+import type { BaseUnit, Material, Requirement } from '../domain'
 
 /**
  * Quantities are counted in thousandths of a base unit: no kitchen measures finer, and what products such as 10 x 1.1
@@ -30,15 +28,6 @@ export interface Need {
   /** Times the requirement's quantity is taken: children, groups or one set-up. */
   times: number
   quantity: number
-}
-
-/** Children whose variant uses a requirement: those who take part, and those beside where their variant is named. */
-export function usersOf(requirement: Requirement, parts: readonly Part[]): number {
-  return parts.filter((part) =>
-    requirement.variants === null
-      ? part.does === 'takes-part'
-      : part.variant !== null && requirement.variants.includes(part.variant.id),
-  ).length
 }
 
 /**
@@ -124,23 +113,3 @@ export function peakInUse(uses: readonly Use[]): Peak {
   peak.quantity = tidy(peak.quantity)
   return peak
 }
-
-/** How late an overnight step may end: the evening before it is due. */
-export const EVENING_END = '21:00'
-
-/**
- * Latest start of each preparation step, as plan minutes, counted backward from the start of the activity: each step
- * and its wait end before the next one starts.
- */
-export function latestPrepStarts(activity: Pick<Activity, 'prep'>, start: number): number[] {
-  const starts: number[] = []
-  let due = start
-  for (const step of [...activity.prep].reverse()) {
-    const finish = step.wait === 'overnight' ? eveningBefore(due) : due - step.wait
-    due = finish - step.minutes
-    starts.unshift(due)
-  }
-  return starts
-}
-
-const eveningBefore = (minute: number): number => (Math.floor(minute / 1440) - 1) * 1440 + minutesOf(EVENING_END)

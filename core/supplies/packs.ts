@@ -1,4 +1,4 @@
-import { demand, fail } from '../fault'
+import { demand, fail } from '../base'
 import { tidy } from './needs'
 
 /** What a pack holds and costs. */

@@ -1,7 +1,6 @@
-import { mondayOf } from '../calendar/dates'
+import { mondayOf, countWords, listWords } from '../base'
 import type { Material, UnitSnapshot } from '../domain'
-import { countWords, listWords } from '../format/words'
-import type { ResolvedPlan, Session } from '../plan/resolve'
+import type { ResolvedPlan, Session } from '../plan'
 import { supplyListOf, type SupplyLine } from './supplyList'
 import type { ListSource, SupplyNeed } from './give'
 import { isSafe } from './lend'
@@ -35,6 +34,13 @@ const LEAST_CENTS = 25
 const ONLY_ONE = 3
 /** Savings that are shown. */
 const MOST = 3
+
+/** What is lost with an activity, in words. */
+function lostWords({ touches, onlyOnes }: { touches: number; onlyOnes: number }): string {
+  if (!touches) return 'nobody misses a touch'
+  const only = onlyOnes ? `, ${onlyOnes} of them the only one of the week` : ''
+  return `${countWords(touches, 'touch', 'touches')} fewer${only}`
+}
 
 /** Touches that an activity gives, and those of them that a child has from nothing else in that week. */
 function touchesLost(session: Session, plan: ResolvedPlan): { touches: number; onlyOnes: number } {
@@ -95,7 +101,7 @@ export function savingsOf(
       title: session.activity.title,
       placementIds: [session.placement.id],
       swap: [],
-      words: `Leave out ${session.activity.title}: ${lost.touches ? `${countWords(lost.touches, 'touch', 'touches')} fewer${lost.onlyOnes ? `, ${lost.onlyOnes} of them the only one of the week` : ''}` : 'nobody misses a touch'}`,
+      words: `Leave out ${session.activity.title}: ${lostWords(lost)}`,
     }
   })
   const swaps = swapGroups(costly, { snapshot, plan }).map(({ needs, other }): Saving => {

@@ -1,6 +1,6 @@
 import type { BoughtPack, CalendarDate, Home, Material, Pack, Purchase, StockOp } from '../domain'
-import { countWords, listWords, moneyWords, shortDate } from '../format/words'
-import type { Session } from '../plan/resolve'
+import { countWords, listWords, moneyWords, shortDate } from '../base'
+import type { Session } from '../plan'
 import type { Buy } from './buys'
 import type { ListSource } from './give'
 import { isSafe } from './lend'
@@ -163,7 +163,9 @@ export function notThere(
       date: trip.date,
       cost,
       lateDays: late ? trip.lateDays : 0,
-      words: `${capital(name)}, ${shortDate(trip.date)}, ${moneyWords(cost, home.currency)}${late ? `: ${countWords(trip.lateDays, 'day')} too late` : ''}`,
+      words:
+        `${capital(name)}, ${shortDate(trip.date)}, ` +
+        `${moneyWords(cost, home.currency)}${late ? `: ${countWords(trip.lateDays, 'day')} too late` : ''}`,
     }
   })
   const insteadIds = [...new Set(short.flatMap((need) => need.requirement.alternatives))]

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Material, StockOp } from '../domain'
-import { Op, Purchase, StockEntry } from '../domain'
-import { byId, resolvePlan } from '../plan'
+import { type Material, type StockOp, Op, Purchase, StockEntry } from '../domain'
+import { byId } from '../base'
+import { resolvePlan } from '../plan'
 import {
   aChild,
   aHome,
@@ -15,7 +15,10 @@ import {
   children,
   moment,
 } from '../testing/build'
-import { notThere, purchaseId, stocked, stockOp, supplyList, supplyListOf, takeOut, tickInShop, tookChange } from '.'
+import { notThere, purchaseId, tickInShop } from './shopping'
+import { stocked, stockOp } from './stock'
+import { supplyList, supplyListOf } from './supplyList'
+import { takeOut, tookChange } from './takeOut'
 
 const op = (change: number, over: Partial<StockOp> = {}): StockOp =>
   stockOp('thing', { entryId: 'entry', change, reason: 'counted', date: '2026-03-10', by: 'Maren', ...over })

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { minutesOf, planMinute } from '../calendar/dates'
-import { resolvePlan } from '../plan/resolve'
+import { minutesOf, planMinute } from '../base'
+import { resolvePlan, latestPrepStarts } from '../plan'
 import {
   aHome,
   aMaterial,
@@ -14,7 +14,7 @@ import {
   moment,
   setUp,
 } from '../testing/build'
-import { latestPrepStarts, peakInUse, quantityFor } from './needs'
+import { peakInUse, quantityFor } from './needs'
 import { coverByPacks, type PackOffer } from './packs'
 import { moneyOf } from './money'
 import { supplyList } from './supplyList'

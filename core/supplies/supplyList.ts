@@ -1,9 +1,6 @@
-import { addDays, dateOfDay } from '../calendar/dates'
-import { isOpen } from '../calendar/programDays'
-import type { CalendarDate, FamilyPromise, Home, Material, Pack, SpokenFor } from '../domain'
-import { keep } from '../plan/kept'
-import type { ResolvedPlan, Session } from '../plan/resolve'
-import type { UnitSnapshot } from '../domain'
+import { addDays, dateOfDay, isOpen, keep } from '../base'
+import type { CalendarDate, FamilyPromise, Home, Material, Pack, SpokenFor, UnitSnapshot } from '../domain'
+import type { ResolvedPlan, Session } from '../plan'
 import { buysOf, countedTogether, type Buy } from './buys'
 import {
   byUse,

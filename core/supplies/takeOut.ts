@@ -1,5 +1,5 @@
 import type { Material } from '../domain'
-import type { Session } from '../plan/resolve'
+import type { Session } from '../plan'
 import { countedOn } from './give'
 import { sessionNeeds, tidy } from './needs'
 

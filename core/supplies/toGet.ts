@@ -1,6 +1,6 @@
-import type { Part } from '../attendance/participants'
+import { type Part, usersOf } from '../plan'
 import type { Activity, Material } from '../domain'
-import { quantityFor, usersOf } from './needs'
+import { quantityFor } from './needs'
 import { coverByPacks } from './packs'
 
 /** What an idea would take beyond what is in the house, were it done once with these children. */

@@ -1,4 +1,4 @@
-import { addDays, daysBetween, weekdayOf } from '../calendar/dates'
+import { addDays, daysBetween, weekdayOf } from '../base'
 import type { CalendarDate, Home, Weekday } from '../domain'
 
 /** How far ahead a shopping trip is looked for. With any weekday named, one comes within a week. */

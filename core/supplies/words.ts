@@ -1,4 +1,4 @@
-import { countWords, listWords, moneyWords, quantityWords, shortDate } from '../format/words'
+import { countWords, listWords, moneyWords, quantityWords, shortDate } from '../base'
 import type { BaseUnit } from '../domain'
 import type { Buy } from './buys'
 import type { SupplyNeed } from './give'

@@ -1,6 +1,6 @@
 import { parse } from 'csv-parse/sync'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { PlanFile } from '@core/files'
+import { PlanFile } from '@core/papers'
 import { change, Harness } from '../testing/harness'
 
 /** Names that are out to be more than names, in every field that has one, through every export. */

@@ -1,5 +1,6 @@
 import { RateLimiterMemory, type RateLimiterRes } from 'rate-limiter-flexible'
 import type { Context } from 'koa'
+import { Refusal } from '../services/refusal'
 import { Problem } from './problem'
 import { visitor } from './reach'
 
@@ -21,7 +22,7 @@ export function guard() {
     try {
       return await work()
     } catch (error) {
-      if (error instanceof Problem && error.status === 404) await unknown.consume(who).catch(() => undefined)
+      if (error instanceof Refusal && error.reason === 'not-found') await unknown.consume(who).catch(() => undefined)
       throw error
     }
   }
@@ -49,7 +50,7 @@ export class Tries {
    * @param test gives what the right secret opens, or nothing
    * @param refusal what is said of a wrong one
    */
-  async one<T>(ctx: Context, test: () => Promise<T | null>, refusal: Problem): Promise<T> {
+  async one<T>(ctx: Context, test: () => Promise<T | null>, refusal: Error): Promise<T> {
     const who = visitor(ctx.asker.ip)
     await this.wrong.consume(who).catch((limit: RateLimiterRes) => {
       throw tooMany(limit)

@@ -2,22 +2,23 @@ import { createHash } from 'node:crypto'
 import { promisify } from 'node:util'
 import { gzip } from 'node:zlib'
 import type { Context } from 'koa'
+import { WRITTEN } from './routes'
 
 const pack = promisify(gzip)
 
 /** One large JSON answer, packed once for as long as its key stays the same. */
-export class Packed {
+export class Packed<T> {
   private kept: { key: string; etag: string; text: string; packed: Buffer } | undefined
 
   /**
-   * Answers with the text of a key, or that it has not changed.
+   * Writes the answer of a key, or that it has not changed.
    *
-   * @param key changes whenever the text would
-   * @param make the text; asked only for a new key
+   * @param key changes whenever the answer would
+   * @param make the answer; asked only for a new key
    */
-  async answer(ctx: Context, key: string, make: () => string): Promise<void> {
+  async answer(ctx: Context, key: string, make: () => T): Promise<typeof WRITTEN> {
     if (this.kept?.key !== key) {
-      const text = make()
+      const text = JSON.stringify(make())
       this.kept = {
         key,
         text,
@@ -33,11 +34,12 @@ export class Packed {
     if (ctx.fresh) {
       ctx.status = 304
       ctx.body = null
-      return
+      return WRITTEN
     }
     if (ctx.acceptsEncodings('gzip', 'identity') === 'gzip') {
       ctx.set('Content-Encoding', 'gzip')
       ctx.body = packed
     } else ctx.body = text
+    return WRITTEN
   }
 }

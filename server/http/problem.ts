@@ -1,27 +1,36 @@
 import type { Context, Next } from 'koa'
 import type { Logger } from 'pino'
-import { InputError, type Fault } from '@core/fault'
+import { InputError } from '@core/base'
+import { invalid, Refusal, type Reason } from '../services/refusal'
 import { newCode } from '../services/secrets'
 import { faultOfDisk, isForeignKeyError } from '../store/dialect'
 
-/** An error with an answer for the client: RFC 9457 problem details. Thrown anywhere, met in one place. */
+/** An error with an answer for the client: RFC 9457 problem details. Thrown by http/ and routes/, met in one place. */
 export class Problem extends Error {
   constructor(
     readonly status: number,
     readonly title: string,
-    readonly extra: { detail?: string; errors?: Fault[]; [more: string]: unknown } = {},
+    readonly extra: Record<string, unknown> = {},
   ) {
     super(title)
   }
 }
 
-export const notFound = (what: string) => new Problem(404, `There is no such ${what}`)
-export const invalid = (errors: Fault[]) =>
-  new Problem(422, 'Some fields need another look. Nothing was changed.', { errors })
+/** What each reason of the services is in HTTP. */
+const STATUS: Record<Reason, number> = {
+  'not-found': 404,
+  ended: 410,
+  'in-the-way': 409,
+  invalid: 422,
+  full: 429,
+  busy: 503,
+  'not-kept': 507,
+}
 
 function problemOf(error: unknown): Problem | null {
   if (error instanceof Problem) return error
-  if (error instanceof InputError) return invalid(error.faults)
+  if (error instanceof InputError) return problemOf(invalid(error.faults))
+  if (error instanceof Refusal) return new Problem(STATUS[error.reason], error.title, error.extra)
   if (isForeignKeyError(error)) return new Problem(409, 'Something else still uses this. Nothing was changed.')
   const status = (error as { status?: number }).status
   if (status !== undefined && status >= 400 && status < 500)
@@ -71,7 +80,8 @@ export function problems(log: Logger) {
   return async (ctx: Context, next: Next) => {
     try {
       await next()
-      if (ctx.status === 404 && ctx.body === undefined && ctx.respond !== false) throw notFound('page')
+      if (ctx.status === 404 && ctx.body === undefined && ctx.respond !== false)
+        throw new Problem(404, 'There is no such page')
     } catch (error) {
       const disk = faultOfDisk(error)
       if (disk) log.error({ err: error }, disk)

@@ -1,10 +1,11 @@
+import type { Share, ShareKind, User } from '@core/domain'
 import Router from '@koa/router'
 import type { Context } from 'koa'
 import { z } from 'zod'
-import type { SignedIn, User } from '../services/accounts'
-import type { Share, ShareKind } from '../services/shares'
+import type { SignedIn } from '../services/accounts'
 import { readBody, type Size } from './body'
-import { invalid, Problem } from './problem'
+import { invalid, Refusal } from '../services/refusal'
+import { Problem } from './problem'
 
 /** What a handler is given: everything already checked. */
 export interface Call<P, Q, B> {
@@ -32,6 +33,8 @@ export interface Route {
   params: z.ZodType
   query: z.ZodType
   body: z.ZodType | null
+  /** What is answered; null where there is nothing to say, or what is no JSON, by its type. */
+  answer: z.ZodType | string | null
   /** Looked at before a body is read: refuses by throwing. */
   before: ((ctx: Context) => Promise<void>) | null
   handle: (call: Call<never, never, never>) => Promise<unknown>
@@ -42,22 +45,32 @@ type Shape = Pick<Route, 'method' | 'path' | 'summary' | 'access'>
 /** The secret of a link, in its address. */
 export const Token = z.strictObject({ token: z.string().regex(/^[\w-]{10,64}$/, 'This is no link of ours') })
 
-/**
- * Declares a route. A handler's return value is the JSON answer; undefined is 204, unless it wrote the answer itself.
- */
-export function route<P extends z.ZodType, Q extends z.ZodType, B extends z.ZodType>(
-  shape: Shape & { params?: P; query?: Q; body?: B; size?: Size; before?: Route['before'] },
-  handle: (call: Call<z.infer<P>, z.infer<Q>, z.infer<B>>) => Promise<unknown>,
+/** What a handler gives that has written its answer itself. */
+export const WRITTEN: { readonly written: true } = { written: true }
+
+/** What a handler gives for what its route says: checked by the types here, and by every test that calls it. */
+type Given<A> = A extends z.ZodType ? z.input<A> | typeof WRITTEN : A extends string ? unknown : void
+
+/** Declares a route. What its handler gives is the answer; nothing is 204. */
+export function route<
+  P extends z.ZodType,
+  Q extends z.ZodType,
+  B extends z.ZodType,
+  A extends z.ZodType | string | null = null,
+>(
+  shape: Shape & { params?: P; query?: Q; body?: B; answer?: A; size?: Size; before?: Route['before'] },
+  handle: (call: Call<z.infer<P>, z.infer<Q>, z.infer<B>>) => Promise<Given<A>>,
 ): Route {
   const {
     params = z.strictObject({}),
     query = z.strictObject({}),
     body = null,
+    answer = null,
     size = shape.access === 'owner' ? 'usual' : 'small',
     before = null,
     ...rest
   } = shape
-  return { ...rest, params, query, body, size, before, handle: handle as Route['handle'] }
+  return { ...rest, params, query, body, answer, size, before, handle: handle as Route['handle'] }
 }
 
 /** Checks a value by a schema; a fault names its field by path. */
@@ -109,8 +122,9 @@ export function serve(routes: readonly Route[], doors: Doors): Router {
         .catch((error: unknown) => {
           throw share ? withoutInsides(error) : error
         })
+      if (answer === WRITTEN) return
       if (answer !== undefined) ctx.body = answer
-      else if (ctx.body === undefined && ctx.respond !== false) ctx.status = 204
+      else if (ctx.body === undefined) ctx.status = 204
     })
   }
   return router
@@ -118,67 +132,7 @@ export function serve(routes: readonly Route[], doors: Doors): Router {
 
 /** A conflict shows what stands there now: not to whoever has a link only. */
 function withoutInsides(error: unknown): unknown {
-  return error instanceof Problem && ('conflicts' in error.extra || 'now' in error.extra)
-    ? new Problem(error.status, 'This was changed just now. Please look again.')
+  return error instanceof Refusal && ('conflicts' in error.extra || 'now' in error.extra)
+    ? new Refusal(error.reason, 'This was changed just now. Please look again.')
     : error
-}
-
-/** OpenAPI 3.1 of the routes. */
-export function openApi(routes: readonly Route[], schemas: Record<string, unknown>) {
-  const paths: Record<string, Record<string, unknown>> = {}
-  const asJson = (schema: z.ZodType) => z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' })
-  const parameters = (schema: z.ZodType, where: 'path' | 'query') => {
-    const json = asJson(schema) as { properties?: Record<string, unknown>; required?: string[] }
-    return Object.entries(json.properties ?? {}).map(([name, inner]) => ({
-      name,
-      in: where,
-      required: where === 'path' || (json.required ?? []).includes(name),
-      schema: inner,
-    }))
-  }
-  for (const one of routes) {
-    const path = `/api/v1${one.path.replace(/:(\w+)/g, '{$1}')}`
-    paths[path] ??= {}
-    paths[path][one.method] = {
-      summary: one.summary,
-      security: one.access === 'owner' ? [{ session: [] }] : [],
-      'x-access': one.access,
-      parameters: [...parameters(one.params, 'path'), ...parameters(one.query, 'query')],
-      ...(one.body && {
-        requestBody: { required: true, content: { 'application/json': { schema: asJson(one.body) } } },
-      }),
-      responses: {
-        200: { description: 'Done' },
-        default: {
-          description: 'A problem',
-          content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
-        },
-      },
-    }
-  }
-  return {
-    openapi: '3.1.0',
-    info: { title: 'Kobby', version: '1' },
-    paths,
-    components: {
-      securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'kobby_session' } },
-      schemas: {
-        ...schemas,
-        Problem: {
-          type: 'object',
-          required: ['title', 'status'],
-          properties: {
-            type: { type: 'string' },
-            title: { type: 'string' },
-            status: { type: 'integer' },
-            detail: { type: 'string' },
-            errors: {
-              type: 'array',
-              items: { type: 'object', properties: { field: { type: 'string' }, message: { type: 'string' } } },
-            },
-          },
-        },
-      },
-    },
-  }
 }

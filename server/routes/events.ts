@@ -7,6 +7,7 @@ import { sessionLine, type Accounts } from '../services/accounts'
 import type { Live, LiveEvent } from '../services/live'
 import { shareLine, type Shares } from '../services/shares'
 
+const EVENTS = 'text/event-stream'
 /** Keeps proxies from closing a quiet line, in milliseconds. */
 const HEARTBEAT_MS = 25_000
 
@@ -69,6 +70,7 @@ export function eventRoutes(live: Live, accounts: Accounts, shares: Shares): Rou
         summary: 'Changes as they happen, as server-sent events',
         access: 'owner',
         query: z.strictObject({ unit: Id.optional() }),
+        answer: EVENTS,
       },
       async ({ query, ctx, sessionId }) => {
         stream(ctx, live, { name: sessionLine(sessionId), holds: () => accounts.holds(sessionId) }, (event) =>
@@ -83,6 +85,7 @@ export function eventRoutes(live: Live, accounts: Accounts, shares: Shares): Rou
         summary: 'Tells a link that its day has changed',
         access: 'day',
         params: Token,
+        answer: EVENTS,
       },
       async ({ share, ctx }) => {
         // Only that something changed, never what: the link asks again and gets its own day.

@@ -1,14 +1,23 @@
 import { z } from 'zod'
-import { Id } from '@core/domain'
-import { jsonSchemaOf, PlanFile } from '@core/files'
+import { Id, ImportAnswer } from '@core/domain'
+import { jsonSchemaOf, PlanFile } from '@core/papers'
 import { route, type Route } from '../http/routes'
 import type { PlanFiles } from '../services/planFiles'
+
+/** A file to keep: its form is that of PlanFile. */
+const JSON_FILE = 'application/json'
 
 /** Plan files in and out, and the schema they follow. */
 export function fileRoutes(files: PlanFiles): Route[] {
   return [
     route(
-      { method: 'get', path: '/plan-file', summary: 'The whole home as a plan file', access: 'owner' },
+      {
+        method: 'get',
+        path: '/plan-file',
+        summary: 'The whole home as a plan file',
+        access: 'owner',
+        answer: JSON_FILE,
+      },
       async ({ ctx }) => {
         ctx.attachment('home.kobby.json')
         ctx.type = 'application/json'
@@ -22,6 +31,7 @@ export function fileRoutes(files: PlanFiles): Route[] {
         summary: 'One unit as a plan file, without children',
         access: 'owner',
         params: z.strictObject({ unitId: Id }),
+        answer: JSON_FILE,
       },
       async ({ params, ctx }) => {
         const file = await files.exportUnit(params.unitId)
@@ -38,6 +48,7 @@ export function fileRoutes(files: PlanFiles): Route[] {
         access: 'owner',
         size: 'file',
         body: PlanFile,
+        answer: ImportAnswer,
       },
       async ({ body }) => files.preview(body),
     ),
@@ -49,11 +60,18 @@ export function fileRoutes(files: PlanFiles): Route[] {
         access: 'owner',
         size: 'file',
         body: PlanFile,
+        answer: ImportAnswer,
       },
       async ({ body, user }) => files.apply(body, user),
     ),
     route(
-      { method: 'get', path: '/plan-file.schema.json', summary: 'JSON Schema of the plan file', access: 'open' },
+      {
+        method: 'get',
+        path: '/plan-file.schema.json',
+        summary: 'JSON Schema of the plan file',
+        access: 'open',
+        answer: 'application/schema+json',
+      },
       async () => jsonSchemaOf(PlanFile),
     ),
   ]

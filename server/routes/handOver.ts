@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import type { Knex } from 'knex'
-import { Id, LinkTick } from '@core/domain'
-import { daySheet, daySheetMarkdown } from '@core/sheet'
+import { DaySheet, Id, LinkTick, MadeShare, SharedDay, SharesAnswer, Tick } from '@core/domain'
+import { daySheet, daySheetMarkdown } from '@core/papers'
 import { route, Token, type Route } from '../http/routes'
 import type { Clock } from '../services/clock'
 import { NewShare, type Shares } from '../services/shares'
@@ -19,6 +19,7 @@ export function handOverRoutes(db: Knex, clock: Clock, shares: Shares): Route[] 
         summary: 'The sheet of one day',
         access: 'owner',
         params: DayParams,
+        answer: DaySheet,
       },
       async ({ params }) => {
         const { snapshot, plan } = await readSource(db, clock, params.unitId)
@@ -32,6 +33,7 @@ export function handOverRoutes(db: Knex, clock: Clock, shares: Shares): Route[] 
         summary: 'The sheet of one day as Markdown',
         access: 'owner',
         params: DayParams,
+        answer: 'text/markdown',
       },
       async ({ params, ctx }) => {
         const { snapshot, plan } = await readSource(db, clock, params.unitId)
@@ -48,6 +50,7 @@ export function handOverRoutes(db: Knex, clock: Clock, shares: Shares): Route[] 
         summary: 'Links of a unit',
         access: 'owner',
         params: z.strictObject({ unitId: Id }),
+        answer: SharesAnswer,
       },
       async ({ params }) => ({ shares: await shares.list(params.unitId) }),
     ),
@@ -59,6 +62,7 @@ export function handOverRoutes(db: Knex, clock: Clock, shares: Shares): Route[] 
         access: 'owner',
         params: z.strictObject({ unitId: Id }),
         body: NewShare,
+        answer: MadeShare,
       },
       async ({ params, body }) => shares.create(params.unitId, body),
     ),
@@ -73,7 +77,14 @@ export function handOverRoutes(db: Knex, clock: Clock, shares: Shares): Route[] 
       async ({ params }) => shares.revoke(params.unitId, params.shareId),
     ),
     route(
-      { method: 'get', path: '/shared/:token', summary: 'What a link shows: one day', access: 'day', params: Token },
+      {
+        method: 'get',
+        path: '/shared/:token',
+        summary: 'What a link shows: one day',
+        access: 'day',
+        params: Token,
+        answer: SharedDay,
+      },
       async ({ share }) => shares.open(share),
     ),
     route(
@@ -84,6 +95,7 @@ export function handOverRoutes(db: Knex, clock: Clock, shares: Shares): Route[] 
         access: 'day',
         params: Token,
         body: LinkTick,
+        answer: Tick,
       },
       async ({ share, body }) => shares.tick(share, body),
     ),

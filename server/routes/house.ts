@@ -1,14 +1,25 @@
 import { z } from 'zod'
 import type { Knex } from 'knex'
-import { Change, Id } from '@core/domain'
-import { carriedInto } from '@core/room'
-import { notFound } from '../http/problem'
+import {
+  Applied,
+  BeforeAnswer,
+  Change,
+  ChangesAnswer,
+  HouseAnswer,
+  Id,
+  Steps,
+  UnitAnswer,
+  UnitsAnswer,
+  valuesOf,
+} from '@core/domain'
+import { carriedInto } from '@core/plan'
+import { notFound } from '../services/refusal'
 import { Packed } from '../http/packed'
 import { route, type Route } from '../http/routes'
 import type { Changes } from '../services/changes'
 import type { Clock } from '../services/clock'
-import { readSpokenFor, valuesOf } from '../services/snapshots'
-import { readTicks } from '../services/ticks'
+import { readSpokenFor } from '../services/snapshots'
+import { readTicks } from '../store/ticks'
 import { keptHouse, keptUnits, readHouse, readRows, readUnit } from '../store/rows'
 
 const Scope = z.strictObject({ unitId: Id.nullable() })
@@ -17,20 +28,29 @@ const HISTORY_MOST = 200
 
 /** Reading the home and its units, and every change on them. */
 export function houseRoutes(db: Knex, clock: Clock, changes: Changes): Route[] {
-  const packed = new Packed()
-  const packedUnits = new Packed()
+  const packed = new Packed<HouseAnswer>()
+  const packedUnits = new Packed<UnitsAnswer>()
   return [
     route(
-      { method: 'get', path: '/house', summary: 'Everything of the home, and today', access: 'owner' },
+      {
+        method: 'get',
+        path: '/house',
+        summary: 'Everything of the home, and today',
+        access: 'owner',
+        answer: HouseAnswer,
+      },
       async ({ ctx }) => {
         const [house, today] = [await keptHouse(db), await clock.today(db)]
-        await packed.answer(ctx, `${house.stamp} ${today}`, () => JSON.stringify({ today, rows: house.rows }))
+        return packed.answer(ctx, `${house.stamp} ${today}`, () => ({ today, rows: [...house.rows] }))
       },
     ),
-    route({ method: 'get', path: '/units', summary: 'All units', access: 'owner' }, async ({ ctx }) => {
-      const { stamp, rows } = await keptUnits(db)
-      await packedUnits.answer(ctx, stamp, () => JSON.stringify({ rows }))
-    }),
+    route(
+      { method: 'get', path: '/units', summary: 'All units', access: 'owner', answer: UnitsAnswer },
+      async ({ ctx }) => {
+        const { stamp, rows } = await keptUnits(db)
+        return packedUnits.answer(ctx, stamp, () => ({ rows: [...rows] }))
+      },
+    ),
     route(
       {
         method: 'get',
@@ -38,6 +58,7 @@ export function houseRoutes(db: Knex, clock: Clock, changes: Changes): Route[] {
         summary: 'One unit with its ideas, placements, purchases and ticks',
         access: 'owner',
         params: UnitParams,
+        answer: UnitAnswer,
       },
       async ({ params, user }) => {
         const rows = await readUnit(db, params.unitId, clock.now())
@@ -57,6 +78,7 @@ export function houseRoutes(db: Knex, clock: Clock, changes: Changes): Route[] {
         summary: 'What still stood at the centers when the unit before ended, and since when',
         access: 'owner',
         params: UnitParams,
+        answer: BeforeAnswer,
       },
       async ({ params }) => {
         const [house, units, placements] = await Promise.all([
@@ -76,6 +98,7 @@ export function houseRoutes(db: Knex, clock: Clock, changes: Changes): Route[] {
         summary: 'The newest changes on a unit, or on the home',
         access: 'owner',
         query: z.strictObject({ unit: Id.optional() }),
+        answer: ChangesAnswer,
       },
       async ({ query }) => ({
         changes: await changes.history(query.unit ?? null, HISTORY_MOST),
@@ -88,6 +111,7 @@ export function houseRoutes(db: Knex, clock: Clock, changes: Changes): Route[] {
         summary: 'Apply a change, whole or not at all',
         access: 'owner',
         body: Change,
+        answer: Applied,
       },
       async ({ body, user }) => {
         const result = await changes.apply(body, user)
@@ -101,18 +125,33 @@ export function houseRoutes(db: Knex, clock: Clock, changes: Changes): Route[] {
         summary: 'What undo and redo would do',
         access: 'owner',
         query: z.strictObject({ unit: Id.optional() }),
+        answer: Steps,
       },
       async ({ query, user }) => changes.steps(query.unit ?? null, user),
     ),
     route(
-      { method: 'post', path: '/changes/undo', summary: 'Take back your last change', access: 'owner', body: Scope },
+      {
+        method: 'post',
+        path: '/changes/undo',
+        summary: 'Take back your last change',
+        access: 'owner',
+        body: Scope,
+        answer: Applied,
+      },
       async ({ body, user }) => {
         const result = await changes.undo(body.unitId, user)
         return { ...result, steps: await changes.steps(body.unitId, user) }
       },
     ),
     route(
-      { method: 'post', path: '/changes/redo', summary: 'Do again what was taken back', access: 'owner', body: Scope },
+      {
+        method: 'post',
+        path: '/changes/redo',
+        summary: 'Do again what was taken back',
+        access: 'owner',
+        body: Scope,
+        answer: Applied,
+      },
       async ({ body, user }) => {
         const result = await changes.redo(body.unitId, user)
         return { ...result, steps: await changes.steps(body.unitId, user) }

@@ -1,9 +1,17 @@
 import type { Context } from 'koa'
 import type { Knex } from 'knex'
 import { z } from 'zod'
-import { Id } from '@core/domain'
+import {
+  DevicesAnswer,
+  Id,
+  NewOwnerAnswer,
+  RecoveryAnswer,
+  SessionAnswer,
+  SignedInAnswer,
+  type User,
+} from '@core/domain'
 import { Tries } from '../http/guard'
-import { invalid, Problem } from '../http/problem'
+import { Problem } from '../http/problem'
 import type { Reach } from '../http/reach'
 import { route, type Route } from '../http/routes'
 import {
@@ -14,9 +22,9 @@ import {
   Recovery,
   SignIn,
   type Accounts,
-  type User,
 } from '../services/accounts'
 import type { Clock } from '../services/clock'
+import { invalid } from '../services/refusal'
 import { codeSigns } from '../services/secrets'
 
 export const COOKIE = 'kobby_session'
@@ -57,6 +65,7 @@ export function sessionRoutes(db: Knex, accounts: Accounts, clock: Clock, reach:
         path: '/session',
         summary: 'Who is signed in, whether there is an owner yet, and today',
         access: 'open',
+        answer: SessionAnswer,
       },
       async ({ ctx }) => {
         const [signedIn, hasOwner] = [await accounts.whoHas(ctx.cookies.get(COOKIE)), await accounts.hasOwner()]
@@ -80,6 +89,7 @@ export function sessionRoutes(db: Knex, accounts: Accounts, clock: Clock, reach:
           await failIfOwned()
           await tries.before(ctx)
         },
+        answer: NewOwnerAnswer,
       },
       async ({ body, ctx }) => {
         await failIfOwned()
@@ -97,7 +107,15 @@ export function sessionRoutes(db: Knex, accounts: Accounts, clock: Clock, reach:
       },
     ),
     route(
-      { method: 'post', path: '/session', summary: 'Sign in', access: 'open', body: SignIn, before: tries.before },
+      {
+        method: 'post',
+        path: '/session',
+        summary: 'Sign in',
+        access: 'open',
+        body: SignIn,
+        before: tries.before,
+        answer: SignedInAnswer,
+      },
       async ({ body, ctx }) =>
         start(
           ctx,
@@ -112,6 +130,7 @@ export function sessionRoutes(db: Knex, accounts: Accounts, clock: Clock, reach:
         access: 'open',
         body: Recovery,
         before: tries.before,
+        answer: NewOwnerAnswer,
       },
       async ({ body, ctx }) => {
         const { user, recovery } = await tries.one(
@@ -150,6 +169,7 @@ export function sessionRoutes(db: Knex, accounts: Accounts, clock: Clock, reach:
         body: Confirmed,
         before: tries.before,
         size: 'small',
+        answer: RecoveryAnswer,
       },
       async ({ body, ctx, user }) => {
         await tries.one(
@@ -161,7 +181,7 @@ export function sessionRoutes(db: Knex, accounts: Accounts, clock: Clock, reach:
       },
     ),
     route(
-      { method: 'get', path: '/sessions', summary: 'Where you are signed in', access: 'owner' },
+      { method: 'get', path: '/sessions', summary: 'Where you are signed in', access: 'owner', answer: DevicesAnswer },
       async ({ user, sessionId }) => ({ devices: await accounts.devices({ user, sessionId }) }),
     ),
     route(

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { Id } from '@core/domain'
+import { AskedPage, HistoryAnswer, Id, MadeShare, PurchasesAnswer } from '@core/domain'
 import { route, Token, type Route } from '../http/routes'
 import { PromiseInput, type Asks } from '../services/asks'
 import { NewAskShare, type Shares } from '../services/shares'
@@ -28,7 +28,15 @@ const unitsOf = (unitId: string, also: string | undefined): string[] =>
 export function supplyRoutes(supplies: Supplies, asks: Asks, shares: Shares): Route[] {
   const file = (path: string, type: string, name: string, summary: string, make: (ids: string[]) => Promise<string>) =>
     route(
-      { method: 'get', path: `/units/:unitId/${path}`, summary, access: 'owner', params: UnitParams, query: Also },
+      {
+        method: 'get',
+        path: `/units/:unitId/${path}`,
+        summary,
+        access: 'owner',
+        params: UnitParams,
+        query: Also,
+        answer: type.split(';')[0],
+      },
       async ({ params, query, ctx }) => {
         const text = await make(unitsOf(params.unitId, query.also))
         ctx.attachment(name)
@@ -53,11 +61,19 @@ export function supplyRoutes(supplies: Supplies, asks: Asks, shares: Shares): Ro
         summary: 'What happened to a material, the latest first',
         access: 'owner',
         params: z.strictObject({ materialId: Id }),
+        answer: HistoryAnswer,
       },
       async ({ params }) => supplies.history(params.materialId),
     ),
     route(
-      { method: 'get', path: '/purchases/:year', summary: 'Every purchase of a year', access: 'owner', params: Year },
+      {
+        method: 'get',
+        path: '/purchases/:year',
+        summary: 'Every purchase of a year',
+        access: 'owner',
+        params: Year,
+        answer: PurchasesAnswer,
+      },
       async ({ params }) => ({ rows: await supplies.year(params.year) }),
     ),
     route(
@@ -67,6 +83,7 @@ export function supplyRoutes(supplies: Supplies, asks: Asks, shares: Shares): Ro
         summary: 'Every purchase of a year as CSV, for the tax folder',
         access: 'owner',
         params: Year,
+        answer: 'text/csv',
       },
       async ({ params, ctx }) => {
         const text = await supplies.yearCsv(params.year)
@@ -83,11 +100,19 @@ export function supplyRoutes(supplies: Supplies, asks: Asks, shares: Shares): Ro
         access: 'owner',
         params: UnitParams,
         body: NewAskShare,
+        answer: MadeShare,
       },
       async ({ params, body }) => shares.createAsk(params.unitId, body),
     ),
     route(
-      { method: 'get', path: '/asked/:token', summary: 'What families are asked for', access: 'ask', params: Token },
+      {
+        method: 'get',
+        path: '/asked/:token',
+        summary: 'What families are asked for',
+        access: 'ask',
+        params: Token,
+        answer: AskedPage,
+      },
       async ({ share }) => asks.open(share),
     ),
     route(
@@ -98,6 +123,7 @@ export function supplyRoutes(supplies: Supplies, asks: Asks, shares: Shares): Ro
         access: 'ask',
         params: Token,
         body: PromiseInput,
+        answer: AskedPage,
       },
       async ({ share, body }) => asks.promise(share, body),
     ),
@@ -108,6 +134,7 @@ export function supplyRoutes(supplies: Supplies, asks: Asks, shares: Shares): Ro
         summary: 'Take a promise back',
         access: 'ask',
         params: Token.extend({ promiseId: Id }),
+        answer: AskedPage,
       },
       async ({ share, params }) => asks.withdraw(share, params.promiseId),
     ),

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { ImportAnswer, UsedAnswer } from '@core/domain'
 import type { Knex } from 'knex'
 import { route, type Route } from '../http/routes'
 import { activityTable, pantryTable, usedActivities, type ThingTable } from '../services/thingTables'
@@ -12,11 +13,14 @@ const tableRoutes = (
   file: string,
   table: ThingTable<'activity'> | ThingTable<'material'>,
 ): Route[] => [
-  route({ method: 'get', path: `${path}.csv`, summary: `${what} as CSV`, access: 'owner' }, async ({ ctx }) => {
-    ctx.attachment(file)
-    ctx.type = 'text/csv; charset=utf-8'
-    return table.text()
-  }),
+  route(
+    { method: 'get', path: `${path}.csv`, summary: `${what} as CSV`, access: 'owner', answer: 'text/csv' },
+    async ({ ctx }) => {
+      ctx.attachment(file)
+      ctx.type = 'text/csv; charset=utf-8'
+      return table.text()
+    },
+  ),
   route(
     {
       method: 'post',
@@ -25,6 +29,7 @@ const tableRoutes = (
       access: 'owner',
       size: 'file',
       body: Table,
+      answer: ImportAnswer,
     },
     async ({ body }) => table.preview(body.text),
   ),
@@ -36,6 +41,7 @@ const tableRoutes = (
       access: 'owner',
       size: 'file',
       body: Table,
+      answer: ImportAnswer,
     },
     async ({ body, user }) => table.apply(body.text, user),
   ),
@@ -51,6 +57,7 @@ export const tablesRoutes = (db: Knex, changes: Changes): Route[] => [
       path: '/activities/used',
       summary: 'When each activity was done, and how it went',
       access: 'owner',
+      answer: UsedAnswer,
     },
     async () => ({ used: await usedActivities(db) }),
   ),

@@ -1,11 +1,9 @@
 import { z } from 'zod'
-import type { BaseUnit, CalendarDate, FamilyPromise, Home } from '@core/domain'
-import { Id, Line, PositiveAmount } from '@core/domain'
-import { quantityWords } from '@core/format'
-import { invalid, notFound, Problem } from '../http/problem'
-import type { User } from './accounts'
+import { type FamilyPromise, Id, Line, PositiveAmount, type AskedPage, type Share, type User } from '@core/domain'
+import { quantityWords } from '@core/base'
+import { invalid, notFound, Refusal } from './refusal'
 import type { Changes } from './changes'
-import { idThrough, type Share, type Shares } from './shares'
+import { idThrough, type Shares } from './shares'
 import type { Supplies } from './supplies'
 import { readRow } from '../store/rows'
 import type { Knex } from 'knex'
@@ -16,26 +14,6 @@ export const PromiseInput = z.strictObject({ id: Id, materialId: Id, quantity: P
  * Promises that one link can gather: far more than any home has families for, and few enough that nobody fills a disk.
  */
 const MOST_PROMISES = 300
-
-/** One thing that families are asked for, as they see it: no child, no family, no price. */
-export interface AskedThing {
-  materialId: string
-  name: string
-  /** In words of the home's measures. */
-  wanted: string
-  open: number
-  openWords: string
-  unit: BaseUnit
-  bringBy: CalendarDate
-}
-
-export interface AskedPage {
-  home: string
-  unit: string
-  measures: Home['measures']
-  endsOn: CalendarDate
-  things: AskedThing[]
-}
 
 /** The page on which families sign up for what to bring, through a link and without an account. */
 export class Asks {
@@ -74,7 +52,8 @@ export class Asks {
     const id = idThrough(share, 'promise', input.id)
     const ask = asks.find((one) => one.material.id === input.materialId)
     if (!promises.some((one) => one.id === id)) {
-      if (!ask || ask.open <= 0) throw new Problem(409, 'Someone else brings this already. Nothing was written down.')
+      if (!ask || ask.open <= 0)
+        throw new Refusal('in-the-way', 'Someone else brings this already. Nothing was written down.')
       if (input.quantity > ask.open)
         throw invalid([
           {
@@ -82,7 +61,7 @@ export class Asks {
             message: `Only ${quantityWords(ask.open, ask.material.unit, home.measures)} still open`,
           },
         ])
-      if (promises.length >= MOST_PROMISES) throw new Problem(429, 'This list is full. Tell the home directly.')
+      if (promises.length >= MOST_PROMISES) throw new Refusal('full', 'This list is full. Tell the home directly.')
       const value: FamilyPromise = { ...input, id, unitId: share.unitId, by: ask.bringBy, state: 'coming' }
       await this.changes.apply(
         {

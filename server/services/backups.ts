@@ -1,25 +1,18 @@
+import type { BackupState } from '@core/domain'
 import type { Knex } from 'knex'
 import { join } from 'node:path'
 import type { Logger } from 'pino'
-import { Problem } from '../http/problem'
+import { Refusal } from './refusal'
 import { backupName, backupsIn, copyDatabase, keepNewest, MOST_BACKUPS } from '../store/copies'
 import { faultOfDisk } from '../store/dialect'
 import { readRows } from '../store/rows'
+import { hasUsers } from '../store/people'
 import type { Clock } from './clock'
 
 /** From which hour on a night's copy is made, by the home's clock: nobody works then. */
 const NIGHT_HOUR = 3
 /** How often it is looked whether it is time, in milliseconds. */
 const LOOK_MS = 10 * 60_000
-
-/** What the owner sees of the copies. */
-export interface BackupState {
-  /** Null where no folder is set. */
-  folder: string | null
-  copies: { name: string; at: string; bytes: number }[]
-  /** Why the last nightly one could not be made. */
-  fault: string | null
-}
 
 /** Copies of the whole database, every night and whenever the owner asks. */
 export class Backups {
@@ -45,10 +38,10 @@ export class Backups {
   /** Makes one now. */
   async now(): Promise<BackupState> {
     if (!this.folder)
-      throw new Problem(409, 'No folder for copies is set. Whoever runs Kobby sets it with KOBBY_BACKUPS.')
+      throw new Refusal('in-the-way', 'No folder for copies is set. Whoever runs Kobby sets it with KOBBY_BACKUPS.')
     const { date, time } = await this.clockThere()
     await this.make(backupName(date, time)).catch((error: unknown) => {
-      throw new Problem(507, `The copy could not be made: ${wordsOf(error)}`)
+      throw new Refusal('not-kept', `The copy could not be made: ${wordsOf(error)}`)
     })
     return this.state()
   }
@@ -70,11 +63,7 @@ export class Backups {
     try {
       const { date, hour } = await this.clockThere()
       const name = backupName(date)
-      if (
-        hour < NIGHT_HOUR ||
-        !(await this.db('users').first('id')) ||
-        backupsIn(this.folder!).some((copy) => copy.name === name)
-      )
+      if (hour < NIGHT_HOUR || !(await hasUsers(this.db)) || backupsIn(this.folder!).some((copy) => copy.name === name))
         return
       await this.make(name)
       this.fault = null

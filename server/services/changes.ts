@@ -1,9 +1,13 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
-import { canonical, referencesOf, thingName } from '@core/files'
-import { countWords } from '@core/format'
+import { canonical, countWords, type Fault } from '@core/base'
 import {
+  REFERRERS,
+  referencesOf,
+  thingName,
   UNIT_KINDS,
+  type ChangesAnswer,
+  type Steps,
   type CalendarDate,
   type Change,
   type Idea,
@@ -15,27 +19,19 @@ import {
   type StockEntry,
   type StockOp,
   type ThingKind,
-  type ThingOf,
   type Tick,
   type TickOp,
+  type ChangedRow,
+  type User,
 } from '@core/domain'
 import { startsFrom, stocked } from '@core/supplies'
-import type { Fault } from '@core/fault'
-import { invalid, notFound, Problem } from '../http/problem'
+import { invalid, notFound, Refusal } from './refusal'
+import { endRedo, nextChange, readChange, readChanges, setChangeState, writeChange } from '../store/changeLog'
 import { deleteRow, readHistory, readRow, readRows, writeRow } from '../store/rows'
 import type { Tx } from '../store/onePool'
-import type { User } from './accounts'
 import type { Clock } from './clock'
-import type { ChangedRow, Live } from './live'
+import type { Live } from './live'
 import { readTicked, writeTicks } from './ticks'
-
-/** A row on either side of a change. */
-interface Side {
-  kind: ThingKind
-  id: string
-  version: number
-  value: ThingOf<ThingKind> | null
-}
 
 export interface ChangeResult {
   changeId: string
@@ -61,13 +57,13 @@ export class Changes {
    */
   async apply(change: Change, user: User, undoable = true): Promise<ChangeResult> {
     const ticks = change.ops.filter((op) => op.op === 'tick')
-    const earlier = await this.db('changes').where({ id: change.id }).first()
+    const earlier = await readChange(this.db, change.id)
     if (earlier)
       return {
         changeId: change.id,
         seq: earlier.seq,
         label: earlier.label,
-        rows: JSON.parse(earlier.after),
+        rows: earlier.after,
         ticks: await readTicked(this.db, ticks),
       }
     const now = this.clock.now()
@@ -80,11 +76,16 @@ export class Changes {
       )
       // A new change ends what could be redone, as everywhere. A tick is taken back by ticking again: it stands beside
       // the plan.
-      if (after.length) await scope(tx, change.unitId, user).where({ state: 'undone' }).update({ state: 'dead' })
-      const seq = await log(
+      if (after.length) await endRedo(tx, change.unitId, user.id)
+      const seq = await writeChange(
         tx,
         change,
-        { by: user, at: now.toISOString(), state: undoable && after.length ? 'done' : 'dead' },
+        {
+          userId: user.id,
+          by: user.name,
+          at: now.toISOString(),
+          state: undoable && after.length ? 'done' : 'dead',
+        },
         before,
         after,
       )
@@ -105,34 +106,30 @@ export class Changes {
   }
 
   /** What could be undone and redone next, by its label. */
-  async steps(unitId: string | null, user: User): Promise<{ undo: string | null; redo: string | null }> {
-    const undo = await next(this.db, unitId, user, 'done')
-    const redo = await next(this.db, unitId, user, 'undone')
+  async steps(unitId: string | null, user: User): Promise<Steps> {
+    const undo = await nextChange(this.db, unitId, user.id, 'done')
+    const redo = await nextChange(this.db, unitId, user.id, 'undone')
     return { undo: undo?.label ?? null, redo: redo?.label ?? null }
   }
 
   /** The newest changes on a unit or the home, for "who changed this". */
-  async history(unitId: string | null, most: number) {
-    return this.db('changes')
-      .where({ unit_id: unitId })
-      .orderBy('seq', 'desc')
-      .limit(most)
-      .select('seq', 'label', 'by', 'at', 'state')
+  history(unitId: string | null, most: number): Promise<ChangesAnswer['changes']> {
+    return readChanges(this.db, unitId, most)
   }
 
   private async turn(unitId: string | null, user: User, from: 'done' | 'undone'): Promise<ChangeResult> {
     const result = await this.db.transaction(async (tx) => {
-      const change = await next(tx, unitId, user, from)
-      if (!change) throw new Problem(409, from === 'done' ? 'There is nothing to undo' : 'There is nothing to redo')
-      const before = JSON.parse(change.before) as Side[]
-      const after = JSON.parse(change.after) as Side[]
+      const change = await nextChange(tx, unitId, user.id, from)
+      if (!change)
+        throw new Refusal('in-the-way', from === 'done' ? 'There is nothing to undo' : 'There is nothing to redo')
+      const { before, after } = change
       const [leaves, brings] = from === 'done' ? [after, before] : [before, after]
-      const target: Side[] = []
+      const target: ChangedRow[] = []
       for (let i = 0; i < brings.length; i++) {
         const now = await readRow(tx, leaves[i].kind, leaves[i].id)
         if (canonical(now?.value ?? null) !== canonical(leaves[i].value)) {
-          throw new Problem(
-            409,
+          throw new Refusal(
+            'in-the-way',
             `Someone has changed this since: "${change.label}" cannot be ${from === 'done' ? 'undone' : 'redone'}. Nothing was changed.`,
           )
         }
@@ -140,9 +137,7 @@ export class Changes {
       }
       // Taking back runs from the last write to the first, so that what refers is gone before what it refers to.
       await writeSides(tx, from === 'done' ? [...target].reverse() : target, this.clock.stamp())
-      await tx('changes')
-        .where({ seq: change.seq })
-        .update({ state: from === 'done' ? 'undone' : 'done' })
+      await setChangeState(tx, change.seq, from === 'done' ? 'undone' : 'done')
       return { changeId: change.id, seq: change.seq, label: change.label, rows: target, ticks: [] }
     })
     this.announce(unitId, user, { ...result, changeId: `${result.changeId}-${from}` })
@@ -154,16 +149,6 @@ export class Changes {
     if (unitId !== null) for (const tick of ticks) this.live.tell({ type: 'tick', unitId, tick })
   }
 }
-
-/** Changes of a user on a unit, or on the home. */
-const scope = (db: Knex, unitId: string | null, user: User) =>
-  db('changes').where({ unit_id: unitId, user_id: user.id })
-
-const next = (db: Knex, unitId: string | null, user: User, state: 'done' | 'undone') =>
-  scope(db, unitId, user)
-    .where({ state })
-    .orderBy('seq', state === 'done' ? 'desc' : 'asc')
-    .first()
 
 /** Who makes a change, on which date of the home, at which instant. */
 interface Made {
@@ -177,11 +162,11 @@ async function writeOps(
   tx: Tx,
   wanted: readonly Exclude<Op, TickOp>[],
   made: Made,
-): Promise<{ before: Side[]; after: Side[] }> {
+): Promise<{ before: ChangedRow[]; after: ChangedRow[] }> {
   const ops = await withDependents(tx, await withStock(tx, wanted, made))
   const before = await sidesBefore(tx, ops)
   failOnStale(ops, before)
-  const after = ops.map((op, i): Side => ({
+  const after = ops.map((op, i): ChangedRow => ({
     kind: op.kind,
     id: idOf(op),
     version: before[i].version + 1,
@@ -192,38 +177,13 @@ async function writeOps(
   return { before, after }
 }
 
-async function sidesBefore(tx: Tx, ops: RowOp[]): Promise<Side[]> {
-  const sides: Side[] = []
+async function sidesBefore(tx: Tx, ops: RowOp[]): Promise<ChangedRow[]> {
+  const sides: ChangedRow[] = []
   for (const op of ops) {
     const row = await readRow(tx, op.kind, idOf(op))
     sides.push({ kind: op.kind, id: idOf(op), version: row?.version ?? 0, value: row?.value ?? null })
   }
   return sides
-}
-
-/** Keeps a change in the log; gives its number. */
-async function log(
-  tx: Tx,
-  change: Change,
-  made: { by: User; at: string; state: 'done' | 'dead' },
-  before: Side[],
-  after: Side[],
-): Promise<number> {
-  const [inserted] = await tx('changes').insert(
-    {
-      id: change.id,
-      unit_id: change.unitId,
-      user_id: made.by.id,
-      by: made.by.name,
-      at: made.at,
-      label: change.label,
-      before: JSON.stringify(before),
-      after: JSON.stringify(after),
-      state: made.state,
-    },
-    ['seq'],
-  )
-  return typeof inserted === 'number' ? inserted : inserted.seq
 }
 
 const idOf = (op: RowOp): string => (op.op === 'put' ? op.value.id : op.id)
@@ -306,7 +266,9 @@ async function withDependents(tx: Tx, ops: readonly RowOp[]): Promise<RowOp[]> {
       before.push({ op: 'remove', kind: 'stock', id: row.value.id, base: row.version })
   }
   const users: string[] = []
-  for (const kind of REFERRING) {
+  // Only what can hold on to it is looked through: nothing refers to a placement.
+  const referring = new Set(removed.flatMap((op) => REFERRERS[op.kind]).filter((kind) => kind !== 'stock'))
+  for (const kind of referring) {
     for (const row of await readRows(tx, kind)) {
       const key = `${kind} ${row.value.id}`
       const broken = referencesOf(kind, row.value).filter((reference) => goes.has(`${reference.kind} ${reference.id}`))
@@ -331,18 +293,16 @@ async function withDependents(tx: Tx, ops: readonly RowOp[]): Promise<RowOp[]> {
   }
   if (users.length) {
     const some = [...new Set(users)].slice(0, 5)
-    throw new Problem(
-      409,
-      `Still in use by ${countWords(users.length, 'other thing')}: ${some.join(', ')}${users.length > some.length ? ' and more' : ''}. Nothing was changed.`,
+    throw new Refusal(
+      'in-the-way',
+      `Still in use by ${countWords(users.length, 'other thing')}: ` +
+        `${some.join(', ')}${users.length > some.length ? ' and more' : ''}. Nothing was changed.`,
     )
   }
   return [...before, ...ops]
 }
 
-/** Kinds whose rows refer to others. */
-const REFERRING: ThingKind[] = ['activity', 'idea', 'placement', 'purchase', 'promise']
-
-function failOnStale(ops: RowOp[], before: Side[]): void {
+function failOnStale(ops: RowOp[], before: ChangedRow[]): void {
   const gone = ops.find((op, i) => op.op === 'remove' && op.base === 0 && before[i].value === null)
   if (gone) throw notFound(gone.kind)
   const conflicts = ops.flatMap((op, i) =>
@@ -359,13 +319,13 @@ function failOnStale(ops: RowOp[], before: Side[]): void {
         ],
   )
   if (conflicts.length)
-    throw new Problem(409, 'Someone changed this while you were. Nothing was overwritten.', {
+    throw new Refusal('in-the-way', 'Someone changed this while you were. Nothing was overwritten.', {
       conflicts,
       now: before.map(({ kind, id, version, value }) => ({ kind, id, version, value })),
     })
 }
 
-async function writeSides(tx: Tx, sides: readonly Side[], at: string): Promise<void> {
+async function writeSides(tx: Tx, sides: readonly ChangedRow[], at: string): Promise<void> {
   for (const side of sides) {
     if (side.value === null) await deleteRow(tx, side.kind, side.id)
     else await writeRow(tx, side.kind, side.value, side.version, at)

@@ -1,7 +1,7 @@
 import { CsvError, parse } from 'csv-parse/sync'
 import { stringify } from 'csv-stringify/sync'
-import { neutralised, plainCell, separatorOf, type RowFault } from '@core/files'
-import { invalid, type Problem } from '../http/problem'
+import { neutralised, plainCell, separatorOf, type RowFault } from '@core/papers'
+import { invalid, type Refusal } from './refusal'
 
 /** Faults that one answer lists; a file of swapped columns has as many as rows. */
 const MOST_FAULTS = 50
@@ -35,7 +35,7 @@ export function cellsOf(text: string): string[][] {
 }
 
 /** The answer to a table with faults: each by its line and column. */
-export const faultyTable = (faults: readonly RowFault[]): Problem =>
+export const faultyTable = (faults: readonly RowFault[]): Refusal =>
   invalid(
     faults.slice(0, MOST_FAULTS).map((fault) => ({
       field: `line ${fault.line}${fault.column ? `, ${fault.column}` : ''}`,

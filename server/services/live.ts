@@ -1,13 +1,5 @@
 import { EventEmitter } from 'node:events'
-import type { ThingKind, ThingOf, Tick } from '@core/domain'
-
-/** A row as it is after a change; value null where it was removed. */
-export interface ChangedRow {
-  kind: ThingKind
-  id: string
-  version: number
-  value: ThingOf<ThingKind> | null
-}
+import type { Tick, ChangedRow } from '@core/domain'
 
 /** What other open screens are told. */
 export type LiveEvent =

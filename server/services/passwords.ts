@@ -1,7 +1,7 @@
 import { randomBytes, randomUUID, scrypt, timingSafeEqual, type ScryptOptions } from 'node:crypto'
 import type { ZxcvbnFactory } from '@zxcvbn-ts/core'
 import pLimit from 'p-limit'
-import { Problem } from '../http/problem'
+import { Refusal } from './refusal'
 
 /** scrypt with 32 MiB a hash (N 2^15, r 8, p 1), as OWASP's password storage guidance gives it at the least. */
 const SCRYPT: ScryptOptions = { N: 32_768, r: 8, p: 1, maxmem: 96 * 1024 * 1024 }
@@ -14,7 +14,7 @@ const MOST_WAITING = 20
 
 function derive(password: string, salt: Buffer): Promise<Buffer> {
   if (inLine.pendingCount >= MOST_WAITING)
-    throw new Problem(503, 'Many are at the door just now. Try again in a moment.')
+    throw new Refusal('busy', 'Many are at the door just now. Try again in a moment.')
   return inLine(
     () =>
       new Promise<Buffer>((resolve, reject) =>

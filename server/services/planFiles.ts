@@ -1,12 +1,10 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
-import { PlanFile, planImport, unitPlanFile, writePlanFile, type ImportEntry } from '@core/files'
-import type { Op, Row, ThingKind } from '@core/domain'
-import { invalid, notFound } from '../http/problem'
+import { PlanFile, planImport, unitPlanFile, writePlanFile } from '@core/papers'
+import { type ImportEntry, type Op, type Row, type ThingKind, type User, valuesOf } from '@core/domain'
+import { invalid, notFound } from './refusal'
 import { readHouse, readRows } from '../store/rows'
-import type { User } from './accounts'
 import type { Changes } from './changes'
-import { valuesOf } from './snapshots'
 
 /** Plan files out of the store and into it: whole or not at all. */
 export class PlanFiles {

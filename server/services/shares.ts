@@ -1,54 +1,27 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import { z } from 'zod'
-import { addDays } from '@core/calendar'
-import { CalendarDate, Line, type LinkTick, type Tick } from '@core/domain'
-import { daySheet, tickLabel, type DaySheet } from '@core/sheet'
-import { invalid, notFound, Problem } from '../http/problem'
+import { addDays } from '@core/base'
+import { CalendarDate, Line, type LinkTick, type Tick, type Share, type ShareKind, type DaySheet } from '@core/domain'
+import { daySheet, tickLabel } from '@core/papers'
+import { invalid, notFound, Refusal } from './refusal'
 import { hashToken, newToken } from './secrets'
 import type { Changes } from './changes'
 import type { Clock } from './clock'
 import type { Live } from './live'
 import { readSource } from './snapshots'
-import { readTicks } from './ticks'
+import { linkBy, linkEnds, linksOf, setLinkOpened, withdrawLink, writeLink } from '../store/links'
+import { readTicks } from '../store/ticks'
 
 export const NewShare = z.strictObject({ day: z.number().int().min(1).max(60), label: Line, endsOn: CalendarDate })
 /** A link on which families sign up for what to bring. */
 export const NewAskShare = z.strictObject({ label: Line, endsOn: CalendarDate })
-
-export type ShareKind = 'day' | 'ask'
-
-export interface Share {
-  id: string
-  unitId: string
-  /** What the link opens: one day, or what families are asked for. */
-  kind: ShareKind
-  /** 0 for one that is of no day. */
-  day: number
-  label: string
-  createdAt: string
-  endsOn: string
-  revokedAt: string | null
-  openedAt: string | null
-}
 
 /** What one live line of a link is ended by. */
 export const shareLine = (shareId: string) => `share ${shareId}`
 
 /** How long a link can be made to last, in days from today. */
 const LONGEST_DAYS = 90
-
-const shareOf = (row: Record<string, never>): Share => ({
-  id: row.id,
-  unitId: row.unit_id,
-  kind: row.kind,
-  day: row.day,
-  label: row.label,
-  createdAt: row.created_at,
-  endsOn: row.ends_on,
-  revokedAt: row.revoked_at,
-  openedAt: row.opened_at,
-})
 
 /** Links to one day of one unit for someone without an account, and the ticks on it. */
 export class Shares {
@@ -85,62 +58,52 @@ export class Shares {
     if (input.endsOn > addDays(today, LONGEST_DAYS))
       throw invalid([{ field: 'endsOn', message: `Choose a date within ${LONGEST_DAYS} days` }])
     const token = newToken()
-    const row = {
+    const share: Share = {
       id: randomUUID(),
-      unit_id: unitId,
+      unitId,
       kind,
       day,
       label: input.label,
-      token_hash: hashToken(token),
-      created_at: this.clock.stamp(),
-      ends_on: input.endsOn,
-      revoked_at: null,
-      opened_at: null,
+      createdAt: this.clock.stamp(),
+      endsOn: input.endsOn,
+      revokedAt: null,
+      openedAt: null,
     }
-    await this.db('shares').insert(row)
+    await writeLink(this.db, share, hashToken(token))
     this.live.tell({ type: 'shares', unitId })
-    return { ...shareOf(row as never), token }
+    return { ...share, token }
   }
 
-  async list(unitId: string): Promise<Share[]> {
-    return (await this.db('shares').where({ unit_id: unitId }).orderBy('created_at', 'desc')).map(shareOf)
+  list(unitId: string): Promise<Share[]> {
+    return linksOf(this.db, unitId)
   }
 
   async revoke(unitId: string, id: string): Promise<void> {
-    const changed = await this.db('shares')
-      .where({ id, unit_id: unitId })
-      .whereNull('revoked_at')
-      .update({ revoked_at: this.clock.stamp() })
-    if (!changed) throw notFound('link')
+    if (!(await withdrawLink(this.db, unitId, id, this.clock.stamp()))) throw notFound('link')
     this.live.end(shareLine(id))
     this.live.tell({ type: 'shares', unitId })
   }
 
   /** The share of a secret that still holds. */
   async find(token: string, kind: ShareKind): Promise<Share> {
-    const row = await this.db('shares')
-      .where({ token_hash: hashToken(token), kind })
-      .first()
-    if (!row) throw new Problem(404, 'This link is not known. Ask for a new one.')
-    if (row.revoked_at) throw new Problem(410, 'This link was withdrawn. Ask for a new one.')
-    if (row.ends_on < (await this.clock.today(this.db)))
-      throw new Problem(410, 'This link has ended. Ask for a new one.')
-    return shareOf(row)
+    const share = await linkBy(this.db, hashToken(token), kind)
+    if (!share) throw new Refusal('not-found', 'This link is not known. Ask for a new one.')
+    if (share.revokedAt) throw new Refusal('ended', 'This link was withdrawn. Ask for a new one.')
+    if (share.endsOn < (await this.clock.today(this.db)))
+      throw new Refusal('ended', 'This link has ended. Ask for a new one.')
+    return share
   }
 
   /** Whether a link still opens. */
   async holds(id: string): Promise<boolean> {
-    const row = await this.db('shares').where({ id }).whereNull('revoked_at').first('ends_on')
-    return row !== undefined && row.ends_on >= (await this.clock.today(this.db))
+    const ends = await linkEnds(this.db, id)
+    return ends !== undefined && ends >= (await this.clock.today(this.db))
   }
 
   /** Keeps when a link was opened first. A disk that cannot be written must not keep anyone from reading. */
   async noteOpened(share: Share): Promise<void> {
     if (share.openedAt) return
-    await this.db('shares')
-      .where({ id: share.id })
-      .update({ opened_at: this.clock.stamp() })
-      .catch(() => undefined)
+    await setLinkOpened(this.db, share.id, this.clock.stamp()).catch(() => undefined)
     this.live.tell({ type: 'shares', unitId: share.unitId })
   }
 

@@ -1,16 +1,12 @@
 import type { Knex } from 'knex'
-import type { Row, SpokenFor, ThingKind, ThingOf, UnitSnapshot } from '@core/domain'
-import { lastDayBefore, runningBefore } from '@core/calendar'
-import { byId, resolvePlan } from '@core/plan'
+import { houseOf, valuesOf, type Row, type SpokenFor } from '@core/domain'
+import { runningBefore } from '@core/base'
+import { resolvePlan } from '@core/plan'
 import { spokenForBy, type ListSource } from '@core/supplies'
-import { activitiesFor } from '@core/theme'
-import { notFound, Problem } from '../http/problem'
+import { snapshotOf, type UnitOwn } from '@core/ideas'
+import { notFound, Refusal } from './refusal'
 import { keptHouse, keptUnit, keptUnits, readHouse } from '../store/rows'
 import type { Clock } from './clock'
-
-/** The values of one kind among rows. */
-export const valuesOf = <K extends ThingKind>(rows: readonly Row[], kind: K): ThingOf<K>[] =>
-  rows.filter((row) => row.kind === kind).map((row) => row.value as ThingOf<K>)
 
 /**
  * Units as they were last computed, by the database that they lie in: what says whether they still are, and what they
@@ -34,31 +30,22 @@ async function readAlone(db: Knex, clock: Clock, unitId: string): Promise<ListSo
   const known = all.get(unitId)
   if (known?.stamp === stamp) return known.source
   const [unit] = valuesOf(own.rows, 'unit')
-  const [home] = valuesOf(house.rows, 'home')
+  const home = houseOf(house.rows)
   if (!unit) throw notFound('unit')
-  if (!home) throw new Problem(409, 'This home is not set up yet')
-  const [ideas, materials] = [valuesOf(own.rows, 'idea'), valuesOf(house.rows, 'material')]
-  const snapshot: UnitSnapshot = {
-    home,
-    unit,
-    ideas,
-    materials,
-    children: valuesOf(house.rows, 'child'),
-    adults: valuesOf(house.rows, 'adult'),
-    centers: valuesOf(house.rows, 'center'),
-    activities: activitiesFor(unit, ideas, valuesOf(house.rows, 'activity'), byId(materials)),
-    placements: valuesOf(own.rows, 'placement'),
-    purchases: valuesOf(own.rows, 'purchase'),
-    promises: valuesOf(own.rows, 'promise'),
-    today,
-    lastDayBefore: lastDayBefore(home, valuesOf(units.rows, 'unit'), unit),
-    spokenFor: [],
-  }
+  if (!home) throw new Refusal('in-the-way', 'This home is not set up yet')
+  const snapshot = snapshotOf(home, valuesOf(units.rows, 'unit'), unit, ownOf(own.rows), today)
   const source = { snapshot, plan: resolvePlan(snapshot) }
   if (!all.has(unitId) && all.size >= MOST_KEPT) all.delete(all.keys().next().value!)
   all.set(unitId, { stamp, source })
   return source
 }
+
+const ownOf = (rows: readonly Row[]): UnitOwn => ({
+  placements: valuesOf(rows, 'placement'),
+  ideas: valuesOf(rows, 'idea'),
+  purchases: valuesOf(rows, 'purchase'),
+  promises: valuesOf(rows, 'promise'),
+})
 
 /** What units that run before another will still use up. */
 export async function readSpokenFor(db: Knex, clock: Clock, unitId: string): Promise<SpokenFor[]> {

@@ -1,16 +1,14 @@
 import ical from 'ical-generator'
 import type { Knex } from 'knex'
-import { addDays } from '@core/calendar'
-import type { FamilyPromise, Home, Purchase, Row, StockEntry } from '@core/domain'
-import { listWords } from '@core/format'
-import { byId } from '@core/plan'
-import { supplyMarkdown, supplyRows, tripWords, yearRows } from '@core/sheet'
+import { addDays, listWords, byId } from '@core/base'
+import { type FamilyPromise, type Home, type Purchase, type Row, type StockEntry, valuesOf } from '@core/domain'
+import { supplyMarkdown, supplyRows, tripWords, yearRows } from '@core/papers'
 import { asksOf, supplyListOf, tripsOf, type AskLine, type ListSource, type SupplyLine } from '@core/supplies'
-import { notFound } from '../http/problem'
-import { readHistory, readHouse, readRow, readRows } from '../store/rows'
+import { notFound } from './refusal'
+import { readHistory, readHouse, readPurchasesOf, readRow, readRows } from '../store/rows'
 import type { Clock } from './clock'
 import { csvOf } from './csvText'
-import { readSource, valuesOf } from './snapshots'
+import { readSource } from './snapshots'
 
 /** What a list is called, and what is on it. */
 interface List {
@@ -78,9 +76,8 @@ export class Supplies {
   /** What happened to a material, the latest first, and what was bought of it. */
   async history(materialId: string): Promise<{ entries: StockEntry[]; purchases: Purchase[] }> {
     if (!(await readRow(this.db, 'material', materialId))) throw notFound('material')
-    const rows = await this.db('purchases').where({ material_id: materialId }).select('body')
-    const purchases = rows
-      .map((row: { body: string }) => JSON.parse(row.body) as Purchase)
+    const purchases = (await readPurchasesOf(this.db, materialId))
+      .map((row) => row.value)
       .sort((a, b) => (a.date < b.date ? 1 : -1))
     return { entries: (await readHistory(this.db, materialId, MOST_HISTORY)).map((row) => row.value), purchases }
   }

@@ -1,20 +1,21 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
-import type { Home, Material, Op, Placement, Row, ThingKind, ThingOf } from '@core/domain'
 import {
-  activityRows,
-  canonical,
-  pantryRows,
-  readActivityRows,
-  readPantryRows,
+  type Home,
+  type Material,
+  type Op,
+  type Row,
+  type ThingKind,
+  type ThingOf,
   thingName,
+  type User,
   type ImportEntry,
-  type RowFault,
-} from '@core/files'
-import { usedBefore, type UsedBefore } from '@core/fit'
-import { byId } from '@core/plan'
-import { readRows } from '../store/rows'
-import type { User } from './accounts'
+  type UsedBefore,
+} from '@core/domain'
+import { activityRows, pantryRows, readActivityRows, readPantryRows, type RowFault } from '@core/papers'
+import { canonical, byId } from '@core/base'
+import { usedBefore } from '@core/ideas'
+import { readDone, readRows } from '../store/rows'
 import type { Changes } from './changes'
 import { cellsOf, csvOf, faultyTable } from './csvText'
 
@@ -121,8 +122,6 @@ export const pantryTable = (db: Knex, changes: Changes) =>
 export async function usedActivities(db: Knex): Promise<Record<string, UsedBefore[]>> {
   const [home] = (await valuesIn(db, 'home')) as Home[]
   if (!home) return {}
-  const placements = (await db('placements').where('body', 'like', '%"status":"done"%').select('body')).map(
-    (row: { body: string }) => JSON.parse(row.body) as Placement,
-  )
+  const placements = (await readDone(db)).map((row) => row.value)
   return Object.fromEntries(usedBefore(home, await valuesIn(db, 'unit'), placements))
 }

@@ -42,7 +42,9 @@ export async function openStore(
     [...copiesBeside(file), ...(backups ? backupsIn(backups) : [])].sort((a, b) => b.at.getTime() - a.at.getTime())
   const emptied = () =>
     new CannotStart(
-      `There is no home in ${file}, but copies of one are there. The newest: ${copies()[0].path}\nTo put it back: npm run restore -- ${copies()[0].path}\nTo begin anew all the same, move the copies elsewhere.`,
+      `There is no home in ${file}, but copies of one are there. The newest: ${copies()[0].path}\nTo ` +
+        `put it back: npm run restore -- ${copies()[0].path}\nTo begin anew all the same, move the ` +
+        'copies elsewhere.',
     )
   if ((!existsSync(file) || statSync(file).size === 0) && copies().length) throw emptied()
   const db = guardPool(knex(sqliteConfig(file)))
@@ -68,7 +70,10 @@ export async function openStore(
     if (!fault) throw error
     const [newest] = copies()
     throw new CannotStart(
-      `The database ${file} ${fault}. ${newest ? `The newest copy is ${newest.path}\nTo put it back: npm run restore -- ${newest.path}` : 'There is no copy beside it.'}`,
+      `The database ${file} ${fault}. ` +
+        (newest
+          ? `The newest copy is ${newest.path}\nTo put it back: npm run restore -- ${newest.path}`
+          : 'There is no copy beside it.'),
     )
   }
 }

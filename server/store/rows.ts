@@ -1,5 +1,5 @@
 import type { Knex } from 'knex'
-import { LOG_KINDS, THING_KINDS, UNIT_KINDS, type Row, type ThingKind, type ThingOf } from '@core/domain'
+import { HOUSE_KINDS, UNIT_KINDS, type Row, type ThingKind, type ThingOf } from '@core/domain'
 import { KEY_COLUMNS, TABLES } from './schema'
 
 interface Stored {
@@ -27,15 +27,10 @@ export async function readRows<K extends ThingKind>(db: Knex, kind: K, unitId?: 
   return (await query).map((stored: Stored) => toRow(kind, stored))
 }
 
-/** Kinds that belong to the home rather than to one unit. */
-export const HOUSE_KINDS = THING_KINDS.filter(
-  (kind) => !([...UNIT_KINDS, ...LOG_KINDS] as readonly ThingKind[]).includes(kind),
-)
-
 /** Rows as they were read, and what says whether they still are. */
-export interface KeptRows {
+export interface KeptRows<K extends ThingKind = ThingKind> {
   stamp: string
-  rows: readonly Row[]
+  rows: readonly Row<K>[]
 }
 const kept = new WeakMap<Knex, Map<string, KeptRows>>()
 /** Units whose rows are kept: those that screens and sheets ask for at the same time, and some more. */
@@ -79,7 +74,7 @@ async function keptRows(db: Knex, kinds: readonly ThingKind[], unitId?: string):
 /** Everything of the house. */
 export const keptHouse = (db: Knex): Promise<KeptRows> => keptRows(db, HOUSE_KINDS)
 /** All units, by themselves. */
-export const keptUnits = (db: Knex): Promise<KeptRows> => keptRows(db, ['unit'])
+export const keptUnits = (db: Knex) => keptRows(db, ['unit']) as Promise<KeptRows<'unit'>>
 /** What belongs to one unit. */
 export const keptUnit = (db: Knex, unitId: string): Promise<KeptRows> => keptRows(db, UNIT_KINDS, unitId)
 
@@ -111,6 +106,18 @@ const readHousePurchases = async (db: Knex, now: Date): Promise<Row<'purchase'>[
 export const readLooseIdeas = async (db: Knex): Promise<Row<'idea'>[]> =>
   (await db(TABLES.idea).whereNull('unit_id').select('id', 'version', 'body').orderBy('id')).map((stored: Stored) =>
     toRow('idea', stored),
+  )
+
+/** Placements that were done, of all units. */
+export const readDone = async (db: Knex): Promise<Row<'placement'>[]> =>
+  (await db(TABLES.placement).where({ status: 'done' }).select('id', 'version', 'body').orderBy('id')).map(
+    (stored: Stored) => toRow('placement', stored),
+  )
+
+/** Every purchase of a material. */
+export const readPurchasesOf = async (db: Knex, materialId: string): Promise<Row<'purchase'>[]> =>
+  (await db(TABLES.purchase).where({ material_id: materialId }).select('id', 'version', 'body').orderBy('id')).map(
+    (stored: Stored) => toRow('purchase', stored),
   )
 
 /** Every entry of a material's history, the latest first. */

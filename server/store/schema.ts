@@ -16,10 +16,16 @@ export const TABLES: Record<ThingKind, string> = {
   stock: 'stock',
 }
 
-/** Columns that refer to another table, and the field of the value that each is taken from. */
+/** Columns that refer to another table or are asked by, and the field of the value that each is taken from. */
 export const KEY_COLUMNS: Partial<Record<ThingKind, Record<string, string>>> = {
   idea: { unit_id: 'unitId', activity_id: 'activityId' },
-  placement: { unit_id: 'unitId', activity_id: 'activityId', center_id: 'centerId', lead_id: 'leadId' },
+  placement: {
+    unit_id: 'unitId',
+    activity_id: 'activityId',
+    center_id: 'centerId',
+    lead_id: 'leadId',
+    status: 'status',
+  },
   purchase: { unit_id: 'unitId', material_id: 'materialId' },
   promise: { unit_id: 'unitId', material_id: 'materialId' },
   stock: { material_id: 'materialId' },

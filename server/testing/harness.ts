@@ -3,6 +3,7 @@ import { get, request } from 'node:http'
 import { connect, type AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { ProblemAnswer } from '@core/domain'
 import { demoHome } from '@demo/home'
 import { createKobby, type Kobby, type Settings } from '../app'
 
@@ -18,6 +19,8 @@ export interface Answer {
 /** A running server on a database file of its own, and a client that keeps its cookie. */
 export class Harness {
   private cookie = ''
+  /** False where a test puts something wrong into the database by hand. */
+  holdsToSchemas = true
   private constructor(
     readonly kobby: Kobby,
     readonly folder: string,
@@ -62,7 +65,27 @@ export class Harness {
     } catch {
       // Markdown and empty answers stay text.
     }
+    this.failOnUnsaid(method, path, response, parsed)
     return { status: response.status, body: parsed, headers: response.headers }
+  }
+
+  /** Every answer is what its route says that it is: no field is missing, and none is there that is not said. */
+  private failOnUnsaid(method: string, path: string, { status, headers }: Response, body: unknown): void {
+    const type = headers.get('content-type') ?? ''
+    const at = path.replace('/api/v1', '').split('?')[0]
+    // A path that is spelled out stands before one that takes anything, as in the router.
+    const said = this.kobby.routes.find(
+      (one) => one.method === method.toLowerCase() && new RegExp(`^${one.path.replace(/:\w+/g, '[^/]+')}$`).test(at),
+    )
+    const schema =
+      status >= 400 && type.startsWith('application/problem+json')
+        ? ProblemAnswer
+        : status === 200 && typeof said?.answer === 'object'
+          ? said.answer
+          : null
+    const result = this.holdsToSchemas ? schema?.safeParse(body) : undefined
+    if (result && !result.success)
+      throw new Error(`${method} ${path} answered what it does not say: ${result.error.message}`)
   }
 
   /**

@@ -1,99 +1,34 @@
 import type {
-  BaseUnit,
-  Change,
-  Home,
-  LinkTick,
-  Purchase,
-  Row,
-  SpokenFor,
-  StockEntry,
-  ThingKind,
-  ThingOf,
-  Tick,
+  Applied,
+  AskedPage,
+  BackupState,
+  BeforeAnswer,
   CalendarDate,
+  Change,
+  ChangedRow,
+  Conflict,
+  DevicesAnswer,
+  HistoryAnswer,
+  HouseAnswer,
+  ImportAnswer,
+  LinkTick,
+  MadeShare,
+  NewOwnerAnswer,
+  ProblemAnswer,
+  PurchasesAnswer,
+  RecoveryAnswer,
+  SessionAnswer,
+  SharedDay,
+  SharesAnswer,
+  SignedInAnswer,
+  Steps,
+  Tick,
+  UnitAnswer,
+  UnitsAnswer,
+  UsedAnswer,
 } from '@core/domain'
-import type { Fault } from '@core/fault'
-import type { ImportEntry, PlanFile } from '@core/files'
-import type { UsedBefore } from '@core/fit'
-import type { Carried } from '@core/room'
-import type { DaySheet } from '@core/sheet'
-
-export interface User {
-  id: string
-  name: string
-  signIn: string
-}
-/** What a link begins with, and whether only this machine can open it. */
-export interface Links {
-  base: string
-  onlyHere: boolean
-}
-/** A device at which someone is signed in. */
-export interface Device {
-  id: string
-  device: string
-  since: string
-  lastSeen: string
-  isThis: boolean
-}
-/** Copies of everything: where they lie, and why the last one could not be made. */
-export interface BackupState {
-  folder: string | null
-  copies: { name: string; at: string; bytes: number }[]
-  fault: string | null
-}
-export interface ChangedRow {
-  kind: ThingKind
-  id: string
-  version: number
-  value: ThingOf<ThingKind> | null
-}
-export interface Steps {
-  undo: string | null
-  redo: string | null
-}
-export interface Applied {
-  changeId: string
-  label: string
-  rows: ChangedRow[]
-  ticks: Tick[]
-  steps: Steps
-}
-/** One thing that families are asked for, as they see it. */
-export interface AskedThing {
-  materialId: string
-  name: string
-  wanted: string
-  open: number
-  openWords: string
-  unit: BaseUnit
-  bringBy: CalendarDate
-}
-export interface AskedPage {
-  home: string
-  unit: string
-  measures: Home['measures']
-  endsOn: CalendarDate
-  things: AskedThing[]
-}
-export interface Share {
-  id: string
-  unitId: string
-  kind: 'day' | 'ask'
-  day: number
-  label: string
-  createdAt: string
-  endsOn: CalendarDate
-  revokedAt: string | null
-  openedAt: string | null
-}
-export interface Conflict {
-  kind: ThingKind
-  id: string
-  version: number
-  yours: ThingOf<ThingKind> | null
-  theirs: ThingOf<ThingKind> | null
-}
+import type { Fault } from '@core/base'
+import type { PlanFile } from '@core/papers'
 
 /** What the server answered when it did not do what was asked. Status 0: it was not reached. */
 export class ApiError extends Error {
@@ -126,67 +61,61 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
     throw new ApiError(0, 'No connection. Nothing was lost; it will be tried again.')
   }
   if (response.status === 204) return undefined as T
-  const answer = await response.json().catch(() => ({ title: 'The answer could not be read' }))
+  const answer: unknown = await response.json().catch(() => ({ title: 'The answer could not be read' }))
   if (response.status === 401 && !OPEN.has(path)) signedOut()
-  if (!response.ok) throw new ApiError(response.status, answer.title, answer.errors, answer.conflicts, answer.now)
+  if (!response.ok) throw problemOf(response.status, answer as ProblemAnswer)
   return answer as T
 }
+
+const problemOf = (status: number, { title, errors, conflicts, now }: ProblemAnswer) =>
+  new ApiError(status, title, errors, conflicts, now)
 
 /** Where a 401 says that a secret was wrong. */
 const OPEN = new Set(['/session', '/recovery'])
 
 const query = (unitId: string | null) => (unitId === null ? '' : `?unit=${encodeURIComponent(unitId)}`)
 
-/** The server's calls by what they are for. */
+/** The server's calls by what they are for. What each answers is a schema of core, to which the server is held. */
 export const api = {
-  session: () =>
-    call<{ user: User | null; hasOwner: boolean; asksCode: boolean; today: CalendarDate; links: Links | null }>(
-      'GET',
-      '/session',
-    ),
+  session: () => call<SessionAnswer>('GET', '/session'),
   createOwner: (owner: { name: string; signIn: string; password: string; startCode?: string }) =>
-    call<{ user: User; today: CalendarDate; recovery: string }>('POST', '/owner', owner),
-  signIn: (who: { signIn: string; password: string }) =>
-    call<{ user: User; today: CalendarDate }>('POST', '/session', who),
-  recover: (who: { signIn: string; code: string; password: string }) =>
-    call<{ user: User; today: CalendarDate; recovery: string }>('POST', '/recovery', who),
+    call<NewOwnerAnswer>('POST', '/owner', owner),
+  signIn: (who: { signIn: string; password: string }) => call<SignedInAnswer>('POST', '/session', who),
+  recover: (who: { signIn: string; code: string; password: string }) => call<NewOwnerAnswer>('POST', '/recovery', who),
   changePassword: (change: { now: string; password: string }) => call<void>('PUT', '/password', change),
-  newRecovery: (password: string) => call<{ recovery: string }>('POST', '/recovery-code', { password }),
-  devices: () => call<{ devices: Device[] }>('GET', '/sessions'),
+  newRecovery: (password: string) => call<RecoveryAnswer>('POST', '/recovery-code', { password }),
+  devices: () => call<DevicesAnswer>('GET', '/sessions'),
   endDevice: (id: string) => call<void>('DELETE', `/sessions/${id}`),
   backups: () => call<BackupState>('GET', '/backups'),
   backUp: () => call<BackupState>('POST', '/backups'),
   signOut: () => call<void>('DELETE', '/session'),
-  house: () => call<{ rows: Row[]; today: CalendarDate }>('GET', '/house'),
-  units: () => call<{ rows: Row<'unit'>[] }>('GET', '/units'),
-  unit: (id: string) =>
-    call<{ rows: Row[]; spokenFor: SpokenFor[]; ticks: Tick[]; steps: Steps }>('GET', `/units/${id}`),
-  before: (id: string) => call<{ carried: Carried[] }>('GET', `/units/${id}/before`),
+  house: () => call<HouseAnswer>('GET', '/house'),
+  units: () => call<UnitsAnswer>('GET', '/units'),
+  unit: (id: string) => call<UnitAnswer>('GET', `/units/${id}`),
+  before: (id: string) => call<BeforeAnswer>('GET', `/units/${id}/before`),
   steps: (unitId: string | null) => call<Steps>('GET', `/changes/steps${query(unitId)}`),
   change: (change: Change) => call<Applied>('POST', '/changes', change),
   undo: (unitId: string | null) => call<Applied>('POST', '/changes/undo', { unitId }),
   redo: (unitId: string | null) => call<Applied>('POST', '/changes/redo', { unitId }),
-  shares: (unitId: string) => call<{ shares: Share[] }>('GET', `/units/${unitId}/shares`),
+  shares: (unitId: string) => call<SharesAnswer>('GET', `/units/${unitId}/shares`),
   share: (unitId: string, share: { day: number; label: string; endsOn: CalendarDate }) =>
-    call<Share & { token: string }>('POST', `/units/${unitId}/shares`, share),
+    call<MadeShare>('POST', `/units/${unitId}/shares`, share),
   askLink: (unitId: string, share: { label: string; endsOn: CalendarDate }) =>
-    call<Share & { token: string }>('POST', `/units/${unitId}/ask-links`, share),
+    call<MadeShare>('POST', `/units/${unitId}/ask-links`, share),
   asked: (token: string) => call<AskedPage>('GET', `/asked/${token}`),
   promise: (token: string, promise: { id: string; materialId: string; quantity: number; family: string }) =>
     call<AskedPage>('POST', `/asked/${token}/promises`, promise),
   withdrawPromise: (token: string, id: string) => call<AskedPage>('DELETE', `/asked/${token}/promises/${id}`),
-  history: (materialId: string) =>
-    call<{ entries: StockEntry[]; purchases: Purchase[] }>('GET', `/materials/${materialId}/history`),
-  purchases: (year: number) => call<{ rows: Row<'purchase'>[] }>('GET', `/purchases/${year}`),
-  previewPantry: (text: string) => call<{ entries: ImportEntry[] }>('POST', '/pantry/csv/preview', { text }),
-  applyPantry: (text: string) => call<{ entries: ImportEntry[] }>('POST', '/pantry/csv/apply', { text }),
+  history: (materialId: string) => call<HistoryAnswer>('GET', `/materials/${materialId}/history`),
+  purchases: (year: number) => call<PurchasesAnswer>('GET', `/purchases/${year}`),
+  previewPantry: (text: string) => call<ImportAnswer>('POST', '/pantry/csv/preview', { text }),
+  applyPantry: (text: string) => call<ImportAnswer>('POST', '/pantry/csv/apply', { text }),
   revoke: (unitId: string, shareId: string) => call<void>('DELETE', `/units/${unitId}/shares/${shareId}`),
-  shared: (token: string) =>
-    call<{ label: string; endsOn: CalendarDate; sheet: DaySheet; ticks: Tick[] }>('GET', `/shared/${token}`),
+  shared: (token: string) => call<SharedDay>('GET', `/shared/${token}`),
   sharedTick: (token: string, tick: LinkTick) => call<Tick>('PUT', `/shared/${token}/ticks`, tick),
-  previewFile: (file: PlanFile) => call<{ entries: ImportEntry[] }>('POST', '/plan-files/preview', file),
-  usedBefore: () => call<{ used: Record<string, UsedBefore[]> }>('GET', '/activities/used'),
-  previewActivities: (text: string) => call<{ entries: ImportEntry[] }>('POST', '/activities/csv/preview', { text }),
-  applyActivities: (text: string) => call<{ entries: ImportEntry[] }>('POST', '/activities/csv/apply', { text }),
-  applyFile: (file: PlanFile) => call<{ entries: ImportEntry[] }>('POST', '/plan-files/apply', file),
+  previewFile: (file: PlanFile) => call<ImportAnswer>('POST', '/plan-files/preview', file),
+  usedBefore: () => call<UsedAnswer>('GET', '/activities/used'),
+  previewActivities: (text: string) => call<ImportAnswer>('POST', '/activities/csv/preview', { text }),
+  applyActivities: (text: string) => call<ImportAnswer>('POST', '/activities/csv/apply', { text }),
+  applyFile: (file: PlanFile) => call<ImportAnswer>('POST', '/plan-files/apply', file),
 }

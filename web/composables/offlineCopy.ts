@@ -1,3 +1,5 @@
+import { dropStorage } from './kept'
+
 /**
  * Asks the browser to keep the application and what it last read. Without it everything works, as long as there is a
  * network.
@@ -10,9 +12,6 @@ export function keepOfflineCopy(): void {
   else window.addEventListener('load', () => setTimeout(ask), { once: true })
 }
 
-/** Light or dark stays: it says nothing of anyone. */
-export const LOOK_KEY = 'kobby-look'
-
 /** Lets go of what was read. */
 export async function dropOfflineCopy(): Promise<void> {
   if ('caches' in globalThis) await caches.delete('kobby-data')
@@ -20,8 +19,6 @@ export async function dropOfflineCopy(): Promise<void> {
 
 /** Lets go of all that this device kept: whoever uses this browser next is somebody else. */
 export async function dropKept(): Promise<void> {
-  for (const key of Object.keys(localStorage))
-    if (key.startsWith('kobby-') && key !== LOOK_KEY) localStorage.removeItem(key)
-  sessionStorage.clear()
+  dropStorage()
   await dropOfflineCopy()
 }

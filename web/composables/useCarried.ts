@@ -1,5 +1,5 @@
 import { computed, ref } from 'vue'
-import type { Carried } from '@core/room'
+import type { Carried } from '@core/domain'
 import { api } from '../api/client'
 import { useUnit } from '../stores/unit'
 

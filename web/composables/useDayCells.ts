@@ -1,7 +1,6 @@
 import { computed, type Ref } from 'vue'
-import { minutesOf, type ProgramDay } from '@core/calendar'
+import { minutesOf, type ProgramDay, clockWords } from '@core/base'
 import type { RhythmBlock } from '@core/domain'
-import { clockWords } from '@core/format'
 import { eventBlocks, eventOn, lanesOf, plannableBlocks, replacedOn, type Session } from '@core/plan'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
@@ -45,7 +44,7 @@ export function useDayCells(shown: Ref<readonly ProgramDay[]>, moments: Ref<Read
   function cubbies(block: RhythmBlock, day: number): Cubby[] {
     const { unit } = store
     const event = unit && eventOn(unit, day)
-    const replaced = event ? replacedOn(house.home!, unit, day) : []
+    const replaced = event ? replacedOn(house.thisHome, unit, day) : []
     if (!event || !replaced.includes(block)) return [{ slot: block.id, block, part: null, sessions: at(block.id, day) }]
     const rows = plannableBlocks({ rhythm: replaced })
     return eventBlocks(event)
@@ -55,7 +54,7 @@ export function useDayCells(shown: Ref<readonly ProgramDay[]>, moments: Ref<Read
   const cells = computed(
     () =>
       new Map(
-        plannableBlocks(house.home!).flatMap((block) =>
+        plannableBlocks(house.thisHome).flatMap((block) =>
           shown.value.map((day) => {
             const found = cubbies(block, day.number)
             return [

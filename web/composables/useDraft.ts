@@ -1,6 +1,6 @@
 import { computed, ref, toRaw, watch, type Ref } from 'vue'
 import { z } from 'zod'
-import { canonical } from '@core/files'
+import { canonical } from '@core/base'
 
 /**
  * A copy of a thing to edit, checked by its schema as it changes. What is valid is saved when the field is left; what

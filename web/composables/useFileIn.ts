@@ -1,5 +1,5 @@
 import { ref, shallowRef } from 'vue'
-import type { ImportEntry } from '@core/files'
+import type { ImportEntry } from '@core/domain'
 import { ApiError } from '../api/client'
 
 interface Entries {

@@ -1,5 +1,6 @@
 import { watchDebounced } from '@vueuse/core'
 import { ref, type Ref } from 'vue'
+import { KEPT } from './kept'
 
 /** How long after the last key a draft is kept, in milliseconds. */
 const KEEP_AFTER = 250
@@ -11,7 +12,7 @@ const KEEP_AFTER = 250
  * @param make what a new draft begins with
  */
 export function useKeptDraft<T extends object>(name: string, make: () => T) {
-  const key = `kobby-draft-${name}`
+  const key = KEPT.draft(name)
   const kept = localStorage.getItem(key)
   const pickedUp = ref(kept !== null)
   const draft = ref(make()) as Ref<T>

@@ -1,5 +1,5 @@
 import { onMounted, shallowRef } from 'vue'
-import type { KnownThings } from '@core/theme/readThings'
+import type { KnownThings } from '@core/ideas'
 
 /** What is commonly known of things, fetched when a view opens; without it, names are taken as they are typed. */
 export function useKnownThings() {

@@ -1,7 +1,7 @@
 import MiniSearch from 'minisearch'
 import { computed, onScopeDispose, ref, watch, type Ref } from 'vue'
 import type { Activity } from '@core/domain'
-import { CENTER_NAMES, DOMAIN_NAMES } from '@core/format'
+import { CENTER_NAMES, DOMAIN_NAMES } from '@core/base'
 
 interface Doc {
   id: string
@@ -16,9 +16,11 @@ interface Doc {
  * is looked for.
  */
 const EVERYWHERE = new Set(
-  'a an and are as at be by child children do each for from has have hand hands how in into is it its let make of on one or out own put so take that the their them then they this to two until up what when where which who will with you your'.split(
-    ' ',
-  ),
+  (
+    'a an and are as at be by child children do each for from has have hand hands how in into is it ' +
+    'its let make of on one or out own put so take that the their them then they this to two until ' +
+    'up what when where which who will with you your'
+  ).split(' '),
 )
 /** Shorter pieces of words are looked for at the beginnings of the titles' words only. */
 const SHORTEST = 3

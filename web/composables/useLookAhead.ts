@@ -1,6 +1,6 @@
 import { useTimeout, watchDebounced } from '@vueuse/core'
 import { onScopeDispose, shallowRef } from 'vue'
-import type { LookAhead } from '@core/ahead'
+import type { LookAhead } from '@core/readings'
 import type { LookAnswer, LookQuestion } from '../workers/lookAhead.worker'
 import { useUnit } from '../stores/unit'
 

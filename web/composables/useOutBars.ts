@@ -1,5 +1,5 @@
 import { computed, type Ref } from 'vue'
-import type { ProgramDay } from '@core/calendar'
+import type { ProgramDay } from '@core/base'
 import type { Session } from '@core/plan'
 
 /** A set-up as a bar over the days that are looked at. */

@@ -1,6 +1,5 @@
 import { computed } from 'vue'
-import { countWords, shortWeekday } from '@core/format'
-import { weekdayOf } from '@core/calendar'
+import { countWords, shortWeekday, weekdayOf } from '@core/base'
 import { plannableBlocks } from '@core/plan'
 import { isToGet } from '@core/supplies'
 import { useUnit } from '../stores/unit'

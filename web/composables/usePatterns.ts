@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import type { Material } from '@core/domain'
-import type { PatternResult } from '@core/patterns'
+import type { PatternResult } from '@core/ideas'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
 
@@ -13,7 +13,7 @@ export function usePatterns(wanted: Ref<boolean>) {
   const store = useUnit()
   const house = useHouse()
   const kit = shallowRef<{
-    apply: typeof import('@core/patterns').applyAll
+    apply: typeof import('@core/ideas/patterns').applyAll
     shipped: ReadonlyMap<string, Material>
   } | null>(null)
   const failed = ref(false)
@@ -21,7 +21,7 @@ export function usePatterns(wanted: Ref<boolean>) {
     failed.value = false
     try {
       const [{ applyAll }, { MATERIALS }] = await Promise.all([
-        import('@core/patterns'),
+        import('@core/ideas/patterns'),
         import('@core/library/materials'),
       ])
       kit.value = { apply: applyAll, shipped: new Map(MATERIALS.map((one) => [one.id, one])) }

@@ -1,6 +1,7 @@
+import type { Share } from '@core/domain'
+import { mediumDate } from '@core/base'
 import { computed, ref, watch } from 'vue'
-import { mediumDate } from '@core/format'
-import { api, ApiError, type Share } from '../api/client'
+import { api, ApiError } from '../api/client'
 import { useSession } from '../stores/session'
 import { useUnit } from '../stores/unit'
 

@@ -1,6 +1,6 @@
 import { effectScope, nextTick, ref } from 'vue'
 import { describe, expect, it } from 'vitest'
-import { entryText, readQuantity } from '@core/format'
+import { entryText, readQuantity } from '@core/base'
 import { useWritten } from './useWritten'
 
 /** A field of grams in a home whose measures can change. */

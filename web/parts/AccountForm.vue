@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import type { BackupState, Device } from '@core/domain'
+import { fullDate } from '@core/base'
 import { onMounted, ref } from 'vue'
-import { fullDate } from '@core/format'
-import { api, type BackupState, type Device } from '../api/client'
+import { api } from '../api/client'
 import FormField from './FormField.vue'
 import RecoveryCode from './RecoveryCode.vue'
 import { useTold } from '../composables/useTold'

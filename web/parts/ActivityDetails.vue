@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Part } from '@core/attendance'
+import type { Part } from '@core/plan'
 import type { Activity } from '@core/domain'
 import {
   ATTENTION_NAMES,
@@ -13,7 +13,7 @@ import {
   OUT_WORDS,
   quantityWords,
   STAGE_NAMES,
-} from '@core/format'
+} from '@core/base'
 import { useHouse } from '../stores/house'
 
 /** All of an idea: for whom, what it takes, how it goes. */

@@ -2,8 +2,17 @@
 import { computed, nextTick, onBeforeUnmount, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { ATTENTIONS, CENTER_KINDS, DOMAINS, GroupForm, type Activity, type Idea, type Placement } from '@core/domain'
-import { activityFrom, draftOf, emptyDraft, type ActivityDraft } from '@core/editing'
-import { fitOf, getWords, leadWords } from '@core/fit'
+import {
+  activityFrom,
+  draftOf,
+  emptyDraft,
+  type ActivityDraft,
+  fitOf,
+  getWords,
+  leadWords,
+  inTheme,
+  slotsIn,
+} from '@core/ideas'
 import {
   ATTENTION_NAMES,
   CENTER_NAMES,
@@ -14,8 +23,7 @@ import {
   listWords,
   MESS_NAMES,
   OUT_WORDS,
-} from '@core/format'
-import { inTheme, slotsIn } from '@core/theme'
+} from '@core/base'
 import { newId } from '../api/newId'
 import { useFits } from '../composables/useFits'
 import { useKeptDraft } from '../composables/useKeptDraft'
@@ -471,7 +479,7 @@ const takesPlace = computed(() =>
           Nobody of yours can do it as it stands.
         </p>
         <p v-for="words in out" :key="words" class="small ember">{{ words }}</p>
-        <p class="small mute">{{ leadWords(fit.lead) }}, {{ getWords(fit.get, house.home!.currency) }}</p>
+        <p class="small mute">{{ leadWords(fit.lead) }}, {{ getWords(fit.get, house.thisHome.currency) }}</p>
         <TrialCautions v-if="context" :fit="fit" :context="context" />
       </template>
       <p v-else class="mute">Write what one stage does, and the children who could do it show here.</p>

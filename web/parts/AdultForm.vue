@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { toRef } from 'vue'
 import { Adult, WEEKDAYS } from '@core/domain'
-import { shortWeekday } from '@core/format'
+import { shortWeekday } from '@core/base'
 import { useDraft } from '../composables/useDraft'
 import { useFlags } from '../composables/useFlags'
 import { useHouse } from '../stores/house'

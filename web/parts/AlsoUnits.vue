@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { countWords } from '@core/format'
+import { countWords } from '@core/base'
 import { useSupplies } from '../stores/supplies'
 
 /** Other units on the same list: what they share is bought once. */

@@ -2,7 +2,7 @@
 import type { ZodType } from 'zod'
 import { computed, ref, watch } from 'vue'
 import { Amount } from '@core/domain'
-import { entryText, entryUnit, readQuantity, type Measured } from '@core/format'
+import { entryText, entryUnit, readQuantity, type Measured } from '@core/base'
 import { useWritten } from '../composables/useWritten'
 import { useHouse } from '../stores/house'
 

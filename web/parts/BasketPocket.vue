@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { countWords } from '@core/format'
+import { countWords } from '@core/base'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 import HalfIdeaLine from './HalfIdeaLine.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { toRef } from 'vue'
 import { Center, CENTER_KINDS } from '@core/domain'
-import { CENTER_NAMES } from '@core/format'
+import { CENTER_NAMES } from '@core/base'
 import { useDraft } from '../composables/useDraft'
 import { useFlags } from '../composables/useFlags'
 import { useHouse } from '../stores/house'

@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { countWords, shortDate } from '@core/format'
-import { canPlace, centersFor, rotate } from '@core/plan'
-import { bandsOf, standsOn, weeksOutOn } from '@core/room'
+import { countWords, shortDate } from '@core/base'
+import { canPlace, centersFor, rotate, bandsOf, standsOn, weeksOutOn, type Session } from '@core/plan'
 import type { Placement } from '@core/domain'
-import type { Session } from '@core/plan'
 import { newId } from '../api/newId'
 import { useBoard } from '../stores/board'
 import { useCarried } from '../composables/useCarried'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, toRef } from 'vue'
-import { ageWords } from '@core/attendance'
+import { ageWords } from '@core/plan'
 import { Child, DOMAINS, MAJOR_ALLERGENS, STAGES, type LearningDomain, type Stage } from '@core/domain'
-import { allergenName, DOMAIN_NAMES, STAGE_NAMES } from '@core/format'
+import { allergenName, DOMAIN_NAMES, STAGE_NAMES } from '@core/base'
 import { useDraft } from '../composables/useDraft'
 import { useFlags } from '../composables/useFlags'
 import { useHouse } from '../stores/house'

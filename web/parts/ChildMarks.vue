@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { markOf, partWords } from '@core/sheet'
-import type { Part } from '@core/attendance'
+import { markOf, partWords } from '@core/papers'
+import type { Part } from '@core/plan'
 import { useHouse } from '../stores/house'
 
 /** The children of an activity as marks, youngest first. Those who are not in the house at all are left out. */

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { attentionRemedies, type Clash } from '@core/adults'
-import { clockWords, longDate } from '@core/format'
-import { bestSlots } from '@core/suggest'
+import { attentionRemedies, type Clash, bestSlots } from '@core/readings'
+import { clockWords, longDate } from '@core/base'
 import { useBoard } from '../stores/board'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { coverRemedies, type CoverInterval } from '@core/adults'
-import { clockWords, countWords, listWords, longDate } from '@core/format'
+import { coverRemedies, type CoverInterval } from '@core/readings'
+import { clockWords, countWords, listWords, longDate } from '@core/base'
 import { useBoard } from '../stores/board'
 import { useHouse } from '../stores/house'
 

@@ -1,8 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
-import { addDays, daysBetween } from '@core/calendar'
-import { longDate, shortWeekday } from '@core/format'
-import { weekdayOf } from '@core/calendar'
+import { addDays, daysBetween, longDate, shortWeekday, weekdayOf } from '@core/base'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 

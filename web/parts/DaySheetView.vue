@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Tick } from '@core/domain'
-import { clockWords, listWords, STAGE_NAMES } from '@core/format'
-import { inHandWords, markOf, type DaySheet, type SheetItem } from '@core/sheet'
+import type { Tick, DaySheet, SheetItem } from '@core/domain'
+import { clockWords, listWords, STAGE_NAMES } from '@core/base'
+import { inHandWords, markOf } from '@core/papers'
 
 /**
  * One day for whoever runs it: large enough for an arm's length, each step a tick. The same for the provider, a link

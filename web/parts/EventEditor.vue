@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { EVENT_KINDS, type EventPart, type SpecialEvent } from '@core/domain'
-import { EVENT_NAMES } from '@core/format'
+import { EVENT_NAMES } from '@core/base'
 import { newId } from '../api/newId'
 
 /** A special day: its list in place of the routine, what families bring, and when they are invited. */

@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { addDays } from '@core/calendar'
-import { DOMAIN_NAMES, listWords, shortDate } from '@core/format'
-import { closersOf } from '@core/suggest'
-import type { Gap } from '@core/touches'
+import { addDays, DOMAIN_NAMES, listWords, shortDate } from '@core/base'
+import { closersOf, type Gap } from '@core/readings'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { addDays } from '@core/calendar'
+import { addDays, DOMAIN_NAMES, longDate, longWeekday, STYLE_NAMES } from '@core/base'
 import { DOMAINS, Home, STYLES, WEEKDAYS, type LearningDomain } from '@core/domain'
-import { DOMAIN_NAMES, longDate, longWeekday, STYLE_NAMES } from '@core/format'
-import { PlanFile } from '@core/files'
+import { PlanFile } from '@core/papers'
 import { api } from '../api/client'
 import { useDraft } from '../composables/useDraft'
 import { FileProblem, useFileIn } from '../composables/useFileIn'

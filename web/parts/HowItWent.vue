@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Placement } from '@core/domain'
-import { LIKED_NAMES } from '@core/fit'
-import { countWords, listWords, quantityWords } from '@core/format'
+import { LIKED_NAMES } from '@core/ideas'
+import { countWords, listWords, quantityWords } from '@core/base'
 import type { Took } from '@core/supplies'
 import AmountField from './AmountField.vue'
 import { useBoard } from '../stores/board'
@@ -106,7 +106,8 @@ function setNote() {
         {{
           listWords(
             took.map(
-              (one) => `${quantityWords(one.quantity, one.material.unit, house.home!.measures)} ${one.material.name}`,
+              (one) =>
+                `${quantityWords(one.quantity, one.material.unit, house.thisHome.measures)} ${one.material.name}`,
             ),
           )
         }}.

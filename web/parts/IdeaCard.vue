@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { ATTENTION_NAMES, CENTER_NAMES, MESS_NAMES } from '@core/format'
-import { getWords, leadWords, usedWords, whomWords, type Fit, type TimeFit, type UsedBefore } from '@core/fit'
+import { ATTENTION_NAMES, CENTER_NAMES, MESS_NAMES } from '@core/base'
+import { getWords, leadWords, usedWords, whomWords, type Fit, type TimeFit } from '@core/ideas'
+import type { UsedBefore } from '@core/domain'
 import { useHouse } from '../stores/house'
 import ChildMarks from './ChildMarks.vue'
 
@@ -33,7 +34,7 @@ const house = useHouse()
     <p v-if="used?.length" class="small used">{{ usedWords(used) }}</p>
     <div class="row end">
       <span class="small" :class="fit.get.materials.length ? 'ember' : 'mute'">{{
-        getWords(fit.get, house.home!.currency)
+        getWords(fit.get, house.thisHome.currency)
       }}</span>
       <v-btn
         v-if="gathered"

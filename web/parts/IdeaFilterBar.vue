@@ -9,7 +9,7 @@ import {
   type CenterKind,
   type LearningDomain,
 } from '@core/domain'
-import { NO_FILTERS, QUICK_MINUTES, type IdeaFilters } from '@core/fit'
+import { NO_FILTERS, QUICK_MINUTES, type IdeaFilters, interestWords } from '@core/ideas'
 import {
   ATTENTION_NAMES,
   CENTER_NAMES,
@@ -18,9 +18,8 @@ import {
   ENERGY_NAMES,
   listWords,
   MESS_NAMES,
-} from '@core/format'
-import { interestWords } from '@core/theme'
-import type { Lack } from '@core/touches'
+} from '@core/base'
+import type { Lack } from '@core/readings'
 import { useHouse } from '../stores/house'
 
 /** Search and filters over ideas. What the week lacks is one of the domains to choose. */
@@ -48,11 +47,18 @@ function choose(value: LearningDomain | typeof LACKS | null) {
   chosen.value = value
   change({ domains: value === LACKS ? lacking.value : value ? [value] : [] })
 }
-const lacksWords = computed(() =>
-  chosen.value === LACKS
-    ? `Too little of it this week: ${listWords((props.lacks ?? []).slice(0, MOST_LACKS).map((lack) => `${DOMAIN_NAMES[lack.domain].toLowerCase()} for ${lack.children.length > 3 ? countWords(lack.children.length, 'child', 'children') : listWords(lack.children.map((child) => child.name))}`))}.`
-    : '',
-)
+/** More children than these are counted rather than named. */
+const MOST_NAMED = 3
+const whom = (children: Lack['children']) =>
+  children.length > MOST_NAMED
+    ? countWords(children.length, 'child', 'children')
+    : listWords(children.map((child) => child.name))
+const lacksWords = computed(() => {
+  if (chosen.value !== LACKS) return ''
+  const lacks = (props.lacks ?? []).slice(0, MOST_LACKS)
+  const words = lacks.map((lack) => `${DOMAIN_NAMES[lack.domain].toLowerCase()} for ${whom(lack.children)}`)
+  return `Too little of it this week: ${listWords(words)}.`
+})
 const LEADS = [
   [10, '10 min ahead at most'],
   [60, '1 h ahead at most'],

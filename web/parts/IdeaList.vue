@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import type { Activity } from '@core/domain'
-import type { Fit, TimeFit, UsedBefore } from '@core/fit'
+import type { Activity, UsedBefore } from '@core/domain'
+import type { Fit, TimeFit } from '@core/ideas'
 import IdeaCard from './IdeaCard.vue'
 
 /** Ideas as cards, a page at a time: how one fits is computed when its card is shown. */

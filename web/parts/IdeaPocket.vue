@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { usedWords, type Fit, type FitContext, type UsedBefore } from '@core/fit'
-import { inTheme, stretchesFor } from '@core/theme'
+import { usedWords, type Fit, type FitContext, inTheme, stretchesFor } from '@core/ideas'
+import type { UsedBefore } from '@core/domain'
 import { useBoard } from '../stores/board'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { ImportEntry } from '@core/files'
+import type { ImportEntry } from '@core/domain'
 
 /** What bringing a file in would do, before it is done; or what is wrong with the file. */
 const props = defineProps<{ entries: readonly ImportEntry[] | null; problems: readonly string[] }>()

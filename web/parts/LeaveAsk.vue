@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { countWords } from '@core/format'
+import { countWords } from '@core/base'
 import { useTold } from '../composables/useTold'
 import { useSession } from '../stores/session'
 import { useWriter } from '../stores/writer'

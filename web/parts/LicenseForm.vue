@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, toRaw, watch } from 'vue'
 import { EXAMPLE_LICENSE, EXAMPLE_RULES, License, STAGES, type LicenseRule, type Stage } from '@core/domain'
-import { RULE_NAMES, STAGE_NAMES } from '@core/format'
+import { RULE_NAMES, STAGE_NAMES } from '@core/base'
 import { useHouse } from '../stores/house'
 import FormField from './FormField.vue'
 

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { STAGES } from '@core/domain'
-import { countWords, STAGE_NAMES } from '@core/format'
+import { countWords, STAGE_NAMES } from '@core/base'
 import { useHouse } from '../stores/house'
 
 /** The rule by which adults are asked for: what the numbers of the page come from. */
 const house = useHouse()
-const license = computed(() => house.home!.license)
+const license = computed(() => house.thisHome.license)
 const about = computed(
   () =>
     ({

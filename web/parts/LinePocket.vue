@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { WAYS, type Pack, type Way } from '@core/domain'
-import { countWords, fullDate, longDate, moneyWords, quantityWords, WAY_NAMES } from '@core/format'
+import { countWords, fullDate, longDate, moneyWords, quantityWords, WAY_NAMES } from '@core/base'
 import { besidesWords, getByWords, isToGet, needWords, surenessOf, type SupplyLine } from '@core/supplies'
 import AmountField from './AmountField.vue'
 import { useBoard } from '../stores/board'
@@ -15,10 +15,10 @@ const store = useUnit()
 const house = useHouse()
 const board = useBoard()
 const supplies = useSupplies()
-const measures = computed(() => house.home!.measures)
+const measures = computed(() => house.thisHome.measures)
 const material = computed(() => props.line.material)
 const amount = (quantity: number) => quantityWords(quantity, material.value.unit, measures.value)
-const words = (cents: number) => moneyWords(cents, house.home!.currency)
+const words = (cents: number) => moneyWords(cents, house.thisHome.currency)
 const onHand = ref<number | null>(material.value.onHand)
 watch(
   () => material.value.onHand,

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { addDays, dateOfDay } from '@core/calendar'
-import { quantityWords, shortDate } from '@core/format'
+import { addDays, dateOfDay, quantityWords, shortDate } from '@core/base'
 import { clashRemedies, type MaterialClash } from '@core/supplies'
-import { capital } from '@core/theme/words'
+import { capital } from '@core/ideas'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { CONDITIONS, Material, newPack, Pack, UNITS, WAYS } from '@core/domain'
-import { CONDITION_NAMES, fullDate, HAZARD_NAMES, WAY_NAMES } from '@core/format'
+import { CONDITION_NAMES, fullDate, HAZARD_NAMES, WAY_NAMES } from '@core/base'
 import AmountField from './AmountField.vue'
 import MoneyField from './MoneyField.vue'
 import FormField from './FormField.vue'

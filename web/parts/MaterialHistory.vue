@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import type { Material, Purchase, StockEntry } from '@core/domain'
-import { fullDate, moneyWords, quantityWords, STOCK_WORDS } from '@core/format'
+import { fullDate, moneyWords, quantityWords, STOCK_WORDS } from '@core/base'
 import { api } from '../api/client'
 import { useHouse } from '../stores/house'
 
@@ -13,7 +13,7 @@ const purchases = ref<Purchase[]>([])
 const problem = ref('')
 const all = ref(false)
 const SHOWN = 6
-const amount = (quantity: number) => quantityWords(Math.abs(quantity), props.material.unit, house.home!.measures)
+const amount = (quantity: number) => quantityWords(Math.abs(quantity), props.material.unit, house.thisHome.measures)
 // A count that changes is an entry more.
 watch(
   () => [props.material.id, props.material.onHand],
@@ -57,7 +57,9 @@ watch(
       ><h3>Prices paid</h3>
       <div v-for="one in purchases.slice(0, SHOWN)" :key="one.id" class="row entry">
         <span>{{
-          one.packs.map((pack) => `${amount(pack.size)} at ${moneyWords(pack.price, house.home!.currency)}`).join(', ')
+          one.packs
+            .map((pack) => `${amount(pack.size)} at ${moneyWords(pack.price, house.thisHome.currency)}`)
+            .join(', ')
         }}</span><span class="small mute">{{ one.shop }}, {{ fullDate(one.date) }}</span>
       </div></template
     >

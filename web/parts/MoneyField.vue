@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import { Cents } from '@core/domain'
-import { moneyWords, readNumber } from '@core/format'
+import { moneyWords, readNumber } from '@core/base'
 import { useWritten } from '../composables/useWritten'
 import { useHouse } from '../stores/house'
 

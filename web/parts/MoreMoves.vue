@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Placement } from '@core/domain'
-import { listWords, shortDate } from '@core/format'
+import { listWords, shortDate } from '@core/base'
 import { repeatOn, swapTwo } from '@core/plan'
 import { newId } from '../api/newId'
 import { useBoard } from '../stores/board'
@@ -25,7 +25,8 @@ function repeat() {
   if (move.puts.length)
     board.make(
       move,
-      `${board.titleOf(props.placement.activityId)} again on day ${listWords(move.puts.map((one) => String(one.where.kind === 'moment' ? one.where.day : one.where.fromDay)))}`,
+      `${board.titleOf(props.placement.activityId)} again on day ` +
+        `${listWords(move.puts.map((one) => String(one.where.kind === 'moment' ? one.where.day : one.where.fromDay)))}`,
     )
   days.value = []
 }

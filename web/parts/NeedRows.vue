@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { newMaterial, PositiveAmount, STAGES, type Material } from '@core/domain'
-import type { ActivityDraft, NeedDraft, VariantKey } from '@core/editing'
-import { entryText, readQuantity, STAGE_NAMES, type Measured } from '@core/format'
+import { type ActivityDraft, type NeedDraft, type VariantKey, slug, UNMEASURED_MM } from '@core/ideas'
+import { entryText, readQuantity, STAGE_NAMES, type Measured } from '@core/base'
 import AmountField from './AmountField.vue'
-import { slug, UNMEASURED_MM } from '@core/theme'
 import { useHouse } from '../stores/house'
 
 /** What an idea takes: material, how many, for each child or in all, and who of them uses it. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Idea } from '@core/domain'
-import { countWords } from '@core/format'
+import { countWords } from '@core/base'
 import { useUnit } from '../stores/unit'
 import HalfIdeaLine from './HalfIdeaLine.vue'
 import NotebookPage from './NotebookPage.vue'

@@ -1,11 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Activity } from '@core/domain'
-import { NO_FILTERS, passes, type Fit, type IdeaFilters, type TimeFit } from '@core/fit'
-import { countWords } from '@core/format'
-import type { MadeActivity, PatternResult } from '@core/patterns'
+import {
+  NO_FILTERS,
+  passes,
+  type Fit,
+  type IdeaFilters,
+  type TimeFit,
+  type MadeActivity,
+  type PatternResult,
+} from '@core/ideas'
+import { countWords } from '@core/base'
+import type { Lack } from '@core/readings'
 import { useUnit } from '../stores/unit'
-import type { Lack } from '@core/touches'
 import IdeaFilterBar from './IdeaFilterBar.vue'
 import IdeaList from './IdeaList.vue'
 

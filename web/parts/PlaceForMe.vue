@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref } from 'vue'
-import { bestSlots, type RankedSlot } from '@core/suggest'
-import { capital } from '@core/theme/words'
+import { bestSlots, type RankedSlot } from '@core/readings'
+import { capital } from '@core/ideas'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 

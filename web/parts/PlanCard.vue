@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { mdiPin } from '@mdi/js'
-import { clockWords } from '@core/format'
+import { clockWords } from '@core/base'
 import type { Caution } from '@core/cautions'
 import type { Session } from '@core/plan'
 import ChildMarks from './ChildMarks.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { countWords, minutesWords, moneyWords, shortDate } from '@core/format'
-import { preparationOf, pulseOf, quietOf, type PulseStep, type ReadingName } from '@core/pulse'
+import { countWords, minutesWords, moneyWords, shortDate } from '@core/base'
+import { preparationOf, pulseOf, quietOf, type PulseStep, type ReadingName } from '@core/readings'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 

@@ -2,7 +2,7 @@
 import { mdiMinus, mdiPlus } from '@mdi/js'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Material } from '@core/domain'
-import { countStep, countWords, quantityWords } from '@core/format'
+import { countStep, countWords, quantityWords } from '@core/base'
 import AmountField from './AmountField.vue'
 import { useHouse } from '../stores/house'
 import { useSupplies } from '../stores/supplies'
@@ -56,7 +56,7 @@ function go(by: number) {
   if (at.value >= here.value.length)
     void nextTick(() => document.querySelector<HTMLElement>('.count-done button')?.focus())
 }
-const measures = computed(() => house.home!.measures)
+const measures = computed(() => house.thisHome.measures)
 const stepSize = computed(() =>
   now.value ? countStep(isWrong.value ? null : found.value, now.value.unit, measures.value) : 1,
 )

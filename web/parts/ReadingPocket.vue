@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ReadingName } from '@core/pulse'
+import type { ReadingName } from '@core/readings'
 import AdultsReading from './readings/AdultsReading.vue'
 import CautionsReading from './readings/CautionsReading.vue'
 import MoneyReading from './readings/MoneyReading.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted } from 'vue'
-import { listWords, shortDate } from '@core/format'
-import { bandsOf } from '@core/room'
+import { listWords, shortDate } from '@core/base'
+import { bandsOf } from '@core/plan'
 import { useBoard } from '../stores/board'
 import { useCarried } from '../composables/useCarried'
 import { useHouse } from '../stores/house'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { thingName } from '@core/files'
+import { thingName } from '@core/domain'
 import { useUnit } from '../stores/unit'
 import { useWriter } from '../stores/writer'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Share } from '../api/client'
+import type { Share } from '@core/domain'
 
 /** Links that were made, how each stands, and taking one back. */
 defineProps<{ title: string; shares: readonly Share[]; state: (share: Share) => string }>()

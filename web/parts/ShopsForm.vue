@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { WEEKDAYS, type Home } from '@core/domain'
-import { longWeekday } from '@core/format'
+import { longWeekday } from '@core/base'
 import { useHouse } from '../stores/house'
 
 /** Shops: on which days one goes there, and how long what is ordered there is on its way. */

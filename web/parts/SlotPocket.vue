@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Where } from '@core/domain'
-import { longDate, STYLE_NAMES } from '@core/format'
+import { longDate, STYLE_NAMES } from '@core/base'
 import { blockOn } from '@core/plan'
-import { SKELETONS } from '@core/styles/skeleton'
+import { SKELETONS } from '@core/ideas'
 import { useBoard } from '../stores/board'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Material } from '@core/domain'
-import { countWords, moneyWords, quantityWords } from '@core/format'
+import { countWords, moneyWords, quantityWords } from '@core/base'
 import { coverByPacks, underLeast } from '@core/supplies'
 import AmountField from './AmountField.vue'
 import { useHouse } from '../stores/house'
@@ -14,7 +14,7 @@ defineProps<{ openId: string | null }>()
 const emit = defineEmits<{ open: [id: string] }>()
 const house = useHouse()
 const session = useSession()
-const measures = computed(() => house.home!.measures)
+const measures = computed(() => house.thisHome.measures)
 const words = (one: Material, quantity: number) => quantityWords(quantity, one.unit, measures.value)
 const kept = computed(() =>
   house.materials
@@ -60,7 +60,8 @@ const typed = ref<{ id: string; par: number | null } | null>(null)
     <p class="mute">
       {{
         kept.length
-          ? `${countWords(kept.length, 'thing')} the house always keeps, ${low.length ? `${low.length} low: they are on the list of the unit that runs` : 'none low'}.`
+          ? `${countWords(kept.length, 'thing')} the house always keeps, ` +
+            `${low.length ? `${low.length} low: they are on the list of the unit that runs` : 'none low'}.`
           : 'Nothing is on the standing list yet: wipes, paper, glue, whatever must never run out.'
       }}
     </p>
@@ -94,7 +95,7 @@ const typed = ref<{ id: string; par: number | null } | null>(null)
             />
           </td>
           <td class="wide" :class="{ ember: short > 0 }">{{ short ? words(one, short) : '' }}</td>
-          <td class="wide">{{ cost === null ? '' : moneyWords(cost, house.home!.currency) }}</td>
+          <td class="wide">{{ cost === null ? '' : moneyWords(cost, house.thisHome.currency) }}</td>
           <td>
             <button type="button" class="why small" :aria-label="`take off: ${one.name}`" @click="drop(one)">
               take off

@@ -1,12 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { programDays } from '@core/calendar'
+import { programDays, countWords, longDate, STYLE_NAMES } from '@core/base'
 import { MAX_UNIT_DAYS, STYLES, Unit, type PlanningStyle } from '@core/domain'
-import { countWords, longDate, STYLE_NAMES } from '@core/format'
-import { firstStart, nextStart } from '@core/newHome/firstStart'
-import { SKELETONS } from '@core/styles/skeleton'
-import { readThings } from '@core/theme/readThings'
+import { firstStart, nextStart } from '@core/newHome'
+import { SKELETONS, readThings } from '@core/ideas'
 import { newId } from '../api/newId'
 import { useKnownThings } from '../composables/useKnownThings'
 import { paperOf } from '../composables/usePatterns'
@@ -80,7 +78,10 @@ const covers = computed(() => {
   if (errors.value.start || errors.value.days || !house.home) return ''
   try {
     const { days, closures } = programDays(house.home, unit.value)
-    return `${longDate(days[0].date)} to ${longDate(days[days.length - 1].date)}${closures.length ? `, past ${countWords(closures.length, 'closure')}` : ''}`
+    return (
+      `${longDate(days[0].date)} to ` +
+      `${longDate(days[days.length - 1].date)}${closures.length ? `, past ${countWords(closures.length, 'closure')}` : ''}`
+    )
   } catch (error) {
     return error instanceof Error ? error.message : ''
   }
@@ -92,9 +93,12 @@ const objectWords = computed(() => {
   return `${countWords(list.length, 'object')}: ${list
     .slice(0, 6)
     .map((one) => `${one.name}${one.onHand ? ` (${one.onHand})` : ''}`)
-    .join(
-      ', ',
-    )}${list.length > 6 ? ' and more' : ''}. ${knowledge ? `What is commonly known of ${knowledge === list.length ? 'them' : knowledge} is filled in; change it in Spark.` : ''}`
+    .join(', ')}${list.length > 6 ? ' and more' : ''}. ${
+    knowledge
+      ? `What is commonly known of ${knowledge === list.length ? 'them' : knowledge} is filled in; ` +
+        'change it in Spark.'
+      : ''
+  }`
 })
 
 async function start() {
@@ -110,16 +114,14 @@ async function start() {
     const writes: Write[] = [{ put: 'unit', value: unit.value }]
     if (fill.value) {
       const [{ startOf }, { MATERIALS }] = await Promise.all([
-        import('@core/styles/start'),
+        import('@core/ideas/styles/start'),
         import('@core/library/materials'),
       ])
-      const { home, children, adults, centers, materials, activities } = house
-      const begun = startOf(
-        unit.value,
-        { home: home!, children, adults, centers, materials, activities },
-        session.today,
-        { paper: paperOf(home!.measures), shipped: new Map(MATERIALS.map((one) => [one.id, one])), newId: newId },
-      )
+      const begun = startOf(unit.value, house.house, session.today, {
+        paper: paperOf(house.thisHome.measures),
+        shipped: new Map(MATERIALS.map((one) => [one.id, one])),
+        newId: newId,
+      })
       writes.push(
         ...begun.materials.map((value) => ({ put: 'material' as const, value })),
         ...begun.activities.map((value) => ({ put: 'activity' as const, value })),

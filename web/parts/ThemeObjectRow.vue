@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { MADE_OF, type MadeOf, type ThemeObject } from '@core/domain'
-import { LARGER_THAN_A_TUBE_MM } from '@core/theme/theme'
+import { LARGER_THAN_A_TUBE_MM } from '@core/ideas'
 import FormField from './FormField.vue'
 
 /**

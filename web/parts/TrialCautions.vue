@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { CAUTION_CLOSING } from '@core/cautions'
-import { trialCautions, type Fit, type FitContext } from '@core/fit'
+import { trialCautions, type Fit, type FitContext } from '@core/ideas'
 
 /** What an idea would meet while all are awake, each reason once. */
 const props = defineProps<{ fit: Fit; context: FitContext }>()

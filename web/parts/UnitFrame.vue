@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { mdiPlus, mdiRedo, mdiUndo } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
-import { countWords, mediumDate } from '@core/format'
-import { focusWords } from '@core/sheet'
+import { countWords, mediumDate } from '@core/base'
+import { focusWords } from '@core/papers'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 import { useWriter } from '../stores/writer'

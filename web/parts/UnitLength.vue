@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { MAX_UNIT_DAYS } from '@core/domain'
-import { countWords } from '@core/format'
+import { countWords } from '@core/base'
 import { endEarly, slideFrom, stretchUnit } from '@core/plan'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'

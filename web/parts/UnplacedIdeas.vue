@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { countWords, FORM_NAMES } from '@core/format'
+import { countWords, FORM_NAMES } from '@core/base'
 import PlaceForMe from './PlaceForMe.vue'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'

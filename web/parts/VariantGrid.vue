@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { STAGES, type Stage } from '@core/domain'
-import type { ActivityDraft } from '@core/editing'
-import { STAGE_NAMES } from '@core/format'
+import type { ActivityDraft } from '@core/ideas'
+import { STAGE_NAMES } from '@core/base'
+import { stageOn } from '@core/plan'
 import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
-import { stageOn } from '@core/attendance'
 
 /**
  * What each stage does, side by side, with what the too young do beside it. The same words in two stages are one
@@ -25,7 +25,7 @@ const namesOf = computed(
           .filter(
             (child) =>
               child.born <= session.today &&
-              stageOn(child, session.today, house.home!.stageBounds, draft.value.domains[0] ?? 'language') === stage,
+              stageOn(child, session.today, house.thisHome.stageBounds, draft.value.domains[0] ?? 'language') === stage,
           )
           .map((child) => child.name)
           .join(', '),

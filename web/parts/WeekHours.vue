@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { WEEKDAYS, type Weekday, type WeeklyHours } from '@core/domain'
-import { longWeekday, shortWeekday } from '@core/format'
+import { longWeekday, shortWeekday } from '@core/base'
 
 /** Hours by weekday: a tick for each day, and from when to when. */
 const hours = defineModel<WeeklyHours>({ required: true })

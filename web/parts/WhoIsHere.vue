@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { adultHours } from '@core/adults'
-import { childHours, hoursOn } from '@core/attendance'
-import { clockWords } from '@core/format'
+import { adultHours } from '@core/readings'
+import { childHours, hoursOn } from '@core/plan'
+import { clockWords } from '@core/base'
 import type { Adult, CalendarDate, Child } from '@core/domain'
 import { useBoard } from '../stores/board'
 import { useHouse } from '../stores/house'
@@ -27,7 +27,7 @@ const adults = computed(() =>
  * Hours that someone who does not come on this weekday is taken to come for: those of the home, until they are changed
  * in Home.
  */
-const dropIn = computed(() => Object.values(house.home!.open)[0] ?? { from: '08:00', to: '16:00' })
+const dropIn = computed(() => Object.values(house.thisHome.open)[0] ?? { from: '08:00', to: '16:00' })
 const toggleChild = (one: (typeof children.value)[number]) =>
   board.setChild(
     one.child.id,

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { withHours, type AdultRemedy } from '@core/adults'
+import { withHours, type AdultRemedy, pulseChange, pulseOf, type ReadingName } from '@core/readings'
 import type { CautionRemedy } from '@core/cautions'
 import {
   newIdea,
@@ -11,11 +11,9 @@ import {
   type TimeSpan,
   type Where,
 } from '@core/domain'
-import { canonical } from '@core/files'
-import { shortDate } from '@core/format'
-import type { MadeActivity } from '@core/patterns'
+import { canonical, shortDate } from '@core/base'
+import type { MadeActivity } from '@core/ideas'
 import { canPlace, copyOf, newPlacement, type Move, type Slot, type Verdict } from '@core/plan'
-import { pulseChange, pulseOf, type ReadingName } from '@core/pulse'
 import { remedied, type ClashRemedy } from '@core/supplies'
 import { newId } from '../api/newId'
 import { useHouse } from './house'

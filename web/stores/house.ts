@@ -1,9 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { byAge } from '@core/attendance'
-import { checkHouse, type Flag } from '@core/checks'
-import { THING_KINDS, UNIT_KINDS, type House, type ThingKind } from '@core/domain'
-import { byId } from '@core/plan'
+import { byAge, checkHouse, type Flag } from '@core/plan'
+import { byId } from '@core/base'
+import { HOUSE_KINDS, type House } from '@core/domain'
 import { api } from '../api/client'
 import { useRows } from './rows'
 import { useSession } from './session'
@@ -17,6 +16,11 @@ export const useHouse = defineStore('house', () => {
   const loaded = ref(false)
 
   const home = computed(() => rows.list('home')[0])
+  /** The home below the gate: whatever is shown behind a frame is shown once it is there. */
+  const thisHome = computed(() => {
+    if (!home.value) throw new Error('The home is asked for before it is there')
+    return home.value
+  })
   const children = computed(() => byAge(rows.list('child')))
   const adults = computed(() => rows.list('adult'))
   const centers = computed(() => rows.list('center'))
@@ -28,7 +32,7 @@ export const useHouse = defineStore('house', () => {
 
   /** All of it, as computations take it. */
   const house = computed<House>(() => ({
-    home: home.value!,
+    home: thisHome.value,
     children: children.value,
     adults: adults.value,
     centers: centers.value,
@@ -48,7 +52,7 @@ export const useHouse = defineStore('house', () => {
     rows.replace(['unit'], units.rows)
     writer.setSteps(null, steps)
     loaded.value = true
-    writer.resume(THING_KINDS.filter((kind) => kind === 'unit' || !(UNIT_KINDS as readonly ThingKind[]).includes(kind)))
+    writer.resume(['unit', ...HOUSE_KINDS])
   }
   /** Writes on the home. */
   const commit = (label: string, writes: Parameters<typeof writer.commit>[2]) => writer.commit(null, label, writes)
@@ -57,6 +61,7 @@ export const useHouse = defineStore('house', () => {
     loaded,
     house,
     home,
+    thisHome,
     children,
     adults,
     centers,

@@ -1,8 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, triggerRef, type ComputedRef, type ShallowRef } from 'vue'
-import { LOG_KINDS, THING_KINDS, UNIT_KINDS, type Row, type ThingKind, type ThingOf } from '@core/domain'
-import { canonical } from '@core/files'
-import type { ChangedRow } from '../api/client'
+import { HOUSE_KINDS, THING_KINDS, type Row, type ThingKind, type ThingOf, type ChangedRow } from '@core/domain'
+import { canonical } from '@core/base'
 
 type Table = Map<string, { version: number; value: ThingOf<ThingKind> }>
 
@@ -58,11 +57,7 @@ export const useRows = defineStore('rows', () => {
           .map((row) => [row.value.id, { version: row.version, value: row.value }]),
       )
   }
-  const replaceHouse = (rows: readonly Row[]) =>
-    replace(
-      THING_KINDS.filter((kind) => !([...UNIT_KINDS, ...LOG_KINDS] as readonly ThingKind[]).includes(kind)),
-      rows,
-    )
+  const replaceHouse = (rows: readonly Row[]) => replace(HOUSE_KINDS, rows)
 
   return { list, get, version, accept, replace, replaceHouse }
 })

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import type { CalendarDate } from '@core/domain'
-import { api, whenSignedOut, type Links, type User } from '../api/client'
+import type { CalendarDate, Links, User } from '@core/domain'
+import { api, whenSignedOut } from '../api/client'
 import { dropKept, dropOfflineCopy } from '../composables/offlineCopy'
 
 /** Who is signed in, whether the home has an owner yet, and what day it is there. */

@@ -1,21 +1,19 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { isOver, lastDayBefore } from '@core/calendar'
-import type {
-  BoughtPack,
-  FamilyPromise,
-  Material,
-  Placement,
-  Purchase,
-  Row,
-  SpokenFor,
-  ThingKind,
-  ThingOf,
-  Unit,
-  UnitSnapshot,
-  Way,
+import { isOver, quantityWords, WAY_NAMES } from '@core/base'
+import {
+  valuesOf,
+  type BoughtPack,
+  type FamilyPromise,
+  type Material,
+  type Placement,
+  type Purchase,
+  type Row,
+  type SpokenFor,
+  type Unit,
+  type UnitSnapshot,
+  type Way,
 } from '@core/domain'
-import { quantityWords, WAY_NAMES } from '@core/format'
 import { resolvePlan, type Session } from '@core/plan'
 import {
   asksOf,
@@ -33,7 +31,7 @@ import {
   type SupplyLine,
   type Took,
 } from '@core/supplies'
-import { activitiesFor } from '@core/theme'
+import { snapshotOf } from '@core/ideas'
 import { api } from '../api/client'
 import { newId } from '../api/newId'
 import { useHouse } from './house'
@@ -41,10 +39,6 @@ import { useRows } from './rows'
 import { useSession } from './session'
 import { useUnit } from './unit'
 import { useWriter, type Write } from './writer'
-
-/** Rows of one kind among those of a unit. */
-const valuesOf = <K extends ThingKind>(rows: readonly Row[], kind: K) =>
-  rows.filter((row) => row.kind === kind).map((row) => row.value as ThingOf<K>)
 
 /**
  * What is to get for the open unit, and for others along with it; and everything that comes into the pantry or goes out
@@ -63,23 +57,19 @@ export const useSupplies = defineStore('supplies', () => {
   const also = computed(() => [...others.value.keys()].filter((id) => id !== unit.id))
   /** Units that the list could take along: those that are not over. */
   const choices = computed(() =>
-    house.units.filter((one) => one.id !== unit.id && !isOver(house.home!, one, session.today)),
+    house.units.filter((one) => one.id !== unit.id && !isOver(house.thisHome, one, session.today)),
   )
 
-  const snapshotOf = (own: Unit, list: readonly Row[], spokenFor: SpokenFor[]): UnitSnapshot => {
-    const ideas = valuesOf(list, 'idea').filter((idea) => idea.unitId === own.id)
-    return {
-      ...house.house,
-      unit: own,
-      ideas,
-      activities: activitiesFor(own, ideas, house.activities, house.materialsById),
+  /** What another unit on the list is computed from. */
+  function snapshotOfOther(own: Unit, list: readonly Row[], spokenFor: SpokenFor[]): UnitSnapshot {
+    const its = <T extends { unitId: string | null }>(all: T[]) => all.filter((one) => one.unitId === own.id)
+    const parts = {
       placements: valuesOf(list, 'placement'),
-      purchases: valuesOf(list, 'purchase').filter((one) => one.unitId === own.id),
+      ideas: its(valuesOf(list, 'idea')),
+      purchases: its(valuesOf(list, 'purchase')),
       promises: valuesOf(list, 'promise'),
-      today: session.today,
-      lastDayBefore: lastDayBefore(house.home!, house.units, own),
-      spokenFor,
     }
+    return snapshotOf(house.house, house.units, own, parts, session.today, { spokenFor })
   }
   const sources = computed<ListSource[]>(() => {
     if (!unit.snapshot || !unit.readings) return []
@@ -87,7 +77,7 @@ export const useSupplies = defineStore('supplies', () => {
       const own = rows.get('unit', id)
       if (!own) return []
       const { rows: list, spokenFor } = others.value.get(id)!
-      const snapshot = snapshotOf(own, list, spokenFor)
+      const snapshot = snapshotOfOther(own, list, spokenFor)
       return [{ snapshot, plan: resolvePlan(snapshot) }]
     })
     return [{ snapshot: unit.snapshot, plan: unit.readings.plan }, ...more]

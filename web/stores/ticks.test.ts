@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Change, TickOp } from '@core/domain'
-import { api, ApiError, type Applied } from '../api/client'
+import type { Change, TickOp, Applied } from '@core/domain'
+import { api, ApiError } from '../api/client'
 import { withBrowserParts } from '../testing/browserParts'
 import { keptQueue } from './keptQueue'
 import { useTicks } from './ticks'
@@ -33,7 +33,14 @@ function server(fails: () => ApiError | null = () => null): Change[] {
       at: new Date(Date.now() - (op as TickOp).agoMs).toISOString(),
       by: 'Maren',
     }))
-    return { changeId: change.id, label: change.label, rows: [], ticks, steps: { undo: null, redo: null } } as Applied
+    return {
+      changeId: change.id,
+      seq: sent.length,
+      label: change.label,
+      rows: [],
+      ticks,
+      steps: { undo: null, redo: null },
+    } satisfies Applied
   })
   return sent
 }

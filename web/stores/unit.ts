@@ -1,13 +1,11 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import type { Idea, Placement, SpokenFor, Tick, Unit, UnitSnapshot } from '@core/domain'
-import { lastDayBefore } from '@core/calendar'
-import { canonical } from '@core/files'
-import { byId } from '@core/plan'
-import { readingsOf, type Readings } from '@core/pulse'
-import { activitiesFor, themeOf } from '@core/theme'
-import { tickLabel } from '@core/sheet'
-import { api, type ChangedRow } from '../api/client'
+import type { Idea, Placement, SpokenFor, Tick, Unit, UnitSnapshot, ChangedRow } from '@core/domain'
+import { canonical, byId } from '@core/base'
+import { tickLabel } from '@core/papers'
+import { readingsOf, type Readings } from '@core/readings'
+import { activitiesFor, snapshotOf, themeOf } from '@core/ideas'
+import { api } from '../api/client'
 import { openLine } from '../api/liveLine'
 import { useHouse } from './house'
 import { useRows } from './rows'
@@ -70,18 +68,19 @@ export const useUnit = defineStore('unit', () => {
 
   const snapshot = computed<UnitSnapshot | null>(() =>
     unit.value && house.home
-      ? {
-          ...house.house,
-          activities: activities.value,
-          unit: unit.value,
-          placements: placements.value,
-          ideas: ideas.value,
-          purchases: purchases.value,
-          promises: promises.value,
-          today: session.today,
-          lastDayBefore: lastDayBefore(house.home, house.units, unit.value),
-          spokenFor: spokenFor.value,
-        }
+      ? snapshotOf(
+          house.house,
+          house.units,
+          unit.value,
+          {
+            placements: placements.value,
+            ideas: ideas.value,
+            purchases: purchases.value,
+            promises: promises.value,
+          },
+          session.today,
+          { activities: activities.value, spokenFor: spokenFor.value },
+        )
       : null,
   )
   /** Readings that were computed for a plan that was only looked at: when it comes true, they are there already. */

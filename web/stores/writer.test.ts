@@ -1,10 +1,10 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { reactive } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Change, RowOp } from '@core/domain'
+import type { Change, RowOp, Applied } from '@core/domain'
 import { aCenter, aMaterial, aPurchase } from '@core/testing/build'
 import { stockOp } from '@core/supplies'
-import { api, ApiError, type Applied } from '../api/client'
+import { api, ApiError } from '../api/client'
 import { withBrowserParts } from '../testing/browserParts'
 import { useRows } from './rows'
 import { useWriter } from './writer'
@@ -296,6 +296,7 @@ it('undoes and redoes by what the server answers, and says which', async () => {
   rows.accept([{ kind: 'center', id: 'art', version: 2, value: aCenter({ name: 'After' }) }])
   vi.spyOn(api, 'undo').mockResolvedValue({
     changeId: 'c',
+    seq: 2,
     label: 'Rename',
     rows: [{ kind: 'center', id: 'art', version: 3, value: aCenter({ name: 'Before' }) }],
     ticks: [],

@@ -1,9 +1,23 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
-import type { Change, Material, Op, Purchase, StockOp, ThingKind, ThingOf, Tick, TickOp } from '@core/domain'
-import { startsFrom, stocked } from '@core/supplies/stock'
-import { api, ApiError, type ChangedRow, type Conflict, type Steps } from '../api/client'
+import type {
+  Change,
+  Material,
+  Op,
+  Purchase,
+  StockOp,
+  ThingKind,
+  ThingOf,
+  Tick,
+  TickOp,
+  ChangedRow,
+  Conflict,
+  Steps,
+} from '@core/domain'
+import { startsFrom, stocked } from '@core/supplies'
+import { api, ApiError } from '../api/client'
 import { newId } from '../api/newId'
+import { KEPT } from '../composables/kept'
 import { keptQueue, type Outcome } from './keptQueue'
 import { useRows } from './rows'
 import { tickBefore, tickOp, useTicks } from './ticks'
@@ -20,8 +34,6 @@ interface Queued {
   /** The ticks of it, and what stood there before. */
   ticks?: { tick: Tick; before: Tick | null }[]
 }
-
-const KEPT_AS = 'kobby-queue'
 
 /** A write of rows; a tick is none. */
 type RowWrite = Exclude<Op, TickOp>
@@ -48,7 +60,7 @@ const isTickedTwice = (change: Change, error: ApiError): boolean =>
 export const useWriter = defineStore('writer', () => {
   const rows = useRows()
   const ticks = useTicks()
-  const queue = keptQueue<Queued>(KEPT_AS, send)
+  const queue = keptQueue<Queued>(KEPT.queue, send)
   const { pending, set: keep, flush } = queue
   const conflict = shallowRef<{ label: string; conflicts: Conflict[] } | null>(null)
   const problem = ref('')

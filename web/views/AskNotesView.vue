@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { countWords, listWords, longDate, quantityWords } from '@core/format'
+import { countWords, listWords, longDate, quantityWords } from '@core/base'
 import UnitFrame from '../parts/UnitFrame.vue'
 import { useHouse } from '../stores/house'
 import { useSupplies } from '../stores/supplies'
@@ -42,7 +42,9 @@ const print = () => window.print()
           <h3>Could you bring</h3>
           <ul class="rows">
             <li v-for="ask in note.asks" :key="ask.material.id">
-              <b>{{ quantityWords(ask.quantity, ask.material.unit, house.home!.measures) }} {{ ask.material.name }}</b
+              <b
+                >{{ quantityWords(ask.quantity, ask.material.unit, house.thisHome.measures) }}
+                {{ ask.material.name }}</b
               ><br />by {{ longDate(ask.bringBy) }}
             </li>
           </ul>

@@ -2,7 +2,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { CENTER_KINDS, WEEKDAYS, type WeeklyHours } from '@core/domain'
-import { CENTER_NAMES, longWeekday } from '@core/format'
+import { CENTER_NAMES, longWeekday } from '@core/base'
 import { newHome, prepWindowsFrom } from '@core/newHome'
 import { api } from '../api/client'
 import { newId } from '../api/newId'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { countWords } from '@core/format'
+import { countWords } from '@core/base'
 import { isToGet, type SupplyLine } from '@core/supplies'
 import LinePocket from '../parts/LinePocket.vue'
 import PreparationReading from '../parts/readings/PreparationReading.vue'

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter, type RouteLocationRaw } from 'vue-router'
-import { ageWords } from '@core/attendance'
-import type { Flag } from '@core/checks'
+import { ageWords, type Flag } from '@core/plan'
 import { newCenter, newChild, type Adult, type Child, type Weekday } from '@core/domain'
-import { clockWords, allergenName, CENTER_NAMES, countWords, listWords, weekdaysWords } from '@core/format'
-import { markOf } from '@core/sheet'
+import { clockWords, allergenName, CENTER_NAMES, countWords, listWords, weekdaysWords } from '@core/base'
+import { markOf } from '@core/papers'
 import { newId } from '../api/newId'
 import AccountForm from '../parts/AccountForm.vue'
 import AdultForm from '../parts/AdultForm.vue'
@@ -123,7 +122,10 @@ function remove() {
   <PlainFrame
     v-model:pocket-open="pocketOpen"
     title="Home"
-    :lead="`${house.home?.name ?? ''}: ${countWords(house.children.length, 'child', 'children')}, ${countWords(house.adults.length, 'adult')}, ${countWords(house.centers.length, 'center')}`"
+    :lead="
+      `${house.home?.name ?? ''}: ${countWords(house.children.length, 'child', 'children')}, ` +
+      `${countWords(house.adults.length, 'adult')}, ${countWords(house.centers.length, 'center')}`
+    "
     :pocket-title="open?.name"
   >
     <template #acts

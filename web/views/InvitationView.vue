@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
-import { childHours } from '@core/attendance'
-import { clockWords, longDate } from '@core/format'
+import { childHours } from '@core/plan'
+import { clockWords, longDate } from '@core/base'
 import UnitFrame from '../parts/UnitFrame.vue'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
@@ -19,7 +19,8 @@ const count = computed(() =>
 const times = computed(() => {
   const parts = event.value?.parts ?? []
   return parts.length
-    ? `${clockWords(parts.reduce((a, b) => (b.from < a ? b.from : a), parts[0].from))} to ${clockWords(parts.reduce((a, b) => (b.to > a ? b.to : a), parts[0].to))}`
+    ? `${clockWords(parts.reduce((a, b) => (b.from < a ? b.from : a), parts[0].from))} to ` +
+        `${clockWords(parts.reduce((a, b) => (b.to > a ? b.to : a), parts[0].to))}`
     : ''
 })
 const print = () => window.print()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { countAhead } from '@core/ahead'
+import { countAhead } from '@core/readings'
 import { materialClashes } from '@core/supplies'
 import { useLookAhead } from '../composables/useLookAhead'
 import PulseBar from '../parts/PulseBar.vue'

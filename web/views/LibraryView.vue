@@ -3,9 +3,8 @@ import { refDebounced } from '@vueuse/core'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Activity, Material } from '@core/domain'
-import { NO_FILTERS, passes, usedWords, type IdeaFilters } from '@core/fit'
-import { CENTER_NAMES, countWords, DOMAIN_NAMES } from '@core/format'
-import { inTheme } from '@core/theme'
+import { NO_FILTERS, passes, usedWords, type IdeaFilters, inTheme } from '@core/ideas'
+import { CENTER_NAMES, countWords, DOMAIN_NAMES } from '@core/base'
 import { api } from '../api/client'
 import { useFileIn } from '../composables/useFileIn'
 import { useFits, useUsedBefore } from '../composables/useFits'
@@ -123,7 +122,10 @@ const aside = computed(() => house.activities.filter((one) => one.archived).leng
   <PlainFrame
     v-model:pocket-open="pocketOpen"
     title="Library"
-    :lead="`${countWords(house.activities.length - aside, 'idea')}, ${house.activities.filter((one) => one.source === 'own').length} of them our own`"
+    :lead="
+      `${countWords(house.activities.length - aside, 'idea')}, ` +
+      `${house.activities.filter((one) => one.source === 'own').length} of them our own`
+    "
     pocket-title="An idea"
   >
     <template #acts

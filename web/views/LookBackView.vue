@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { countWords, longDate } from '@core/format'
+import { countWords, longDate } from '@core/base'
 import HowItWent from '../parts/HowItWent.vue'
 import UnitFrame from '../parts/UnitFrame.vue'
 import { useUnit } from '../stores/unit'

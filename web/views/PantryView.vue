@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { newMaterial } from '@core/domain'
-import { CONDITION_NAMES, countWords, fullDate, moneyWords, quantityWords, WAY_NAMES } from '@core/format'
+import { CONDITION_NAMES, countWords, fullDate, moneyWords, quantityWords, WAY_NAMES } from '@core/base'
 import { underLeast } from '@core/supplies'
 import { api } from '../api/client'
 import { newId } from '../api/newId'
@@ -153,7 +153,7 @@ const file = useFileIn(({ text: table }: { name: string; text: string }) => tabl
                 one.packs
                   .map(
                     (pack) =>
-                      `${quantityWords(pack.size, one.unit, measures)} for ${moneyWords(pack.price, house.home!.currency)}`,
+                      `${quantityWords(pack.size, one.unit, measures)} for ${moneyWords(pack.price, house.thisHome.currency)}`,
                   )
                   .join(', ') || WAY_NAMES[one.way].toLowerCase()
               }}

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { longDate } from '@core/format'
-import { daySheet, sheetTitle } from '@core/sheet'
+import { longDate } from '@core/base'
+import { daySheet, sheetTitle } from '@core/papers'
 import DaySheetView from '../parts/DaySheetView.vue'
 import UnitFrame from '../parts/UnitFrame.vue'
 import { useBoard } from '../stores/board'

@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import type { AskedPage, AskedThing } from '@core/domain'
+import { KEPT } from '../composables/kept'
+import { longDate, quantityWords } from '@core/base'
 import { useLocalStorage } from '@vueuse/core'
 import { onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { longDate, quantityWords } from '@core/format'
 import AmountField from '../parts/AmountField.vue'
-import { api, ApiError, type AskedPage, type AskedThing } from '../api/client'
+import { api, ApiError } from '../api/client'
 import { newId } from '../api/newId'
 
 /** What a family sees through a link: what is wanted, by when, and what it said it would bring. */
@@ -14,11 +16,8 @@ const problem = ref('')
 const ended = ref(false)
 const busy = ref(false)
 /** What was promised on this phone: nobody else's is shown. */
-const mine = useLocalStorage<{ id: string; materialId: string; words: string }[]>(
-  `kobby-promised-${token.slice(0, 12)}`,
-  [],
-)
-const family = useLocalStorage('kobby-family', '')
+const mine = useLocalStorage<{ id: string; materialId: string; words: string }[]>(KEPT.promised(token), [])
+const family = useLocalStorage(KEPT.family, '')
 const open = ref<string | null>(null)
 const quantity = ref<number | null>(null)
 const fault = ref('')

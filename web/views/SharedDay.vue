@@ -1,15 +1,13 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { longWeekday } from '@core/format'
-import { weekdayOf } from '@core/calendar'
-import type { DaySheet } from '@core/sheet'
-import type { Tick } from '@core/domain'
+import { longWeekday, weekdayOf } from '@core/base'
+import type { DaySheet, Tick } from '@core/domain'
 import { api, ApiError } from '../api/client'
 import { newId } from '../api/newId'
 import { openLine } from '../api/liveLine'
 import DaySheetView from '../parts/DaySheetView.vue'
-import { keptAs } from '../composables/keptAs'
+import { KEPT } from '../composables/kept'
 import { keptQueue, type Outcome } from '../stores/keptQueue'
 import { tickOp, withTick } from '../stores/ticks'
 
@@ -32,7 +30,7 @@ interface Waits {
   done: boolean
   madeAt: number
 }
-const queue = keptQueue<Waits>(keptAs(token), send)
+const queue = keptQueue<Waits>(KEPT.ticks(token), send)
 const waits = (): Tick[] =>
   queue.waiting.value.map(({ placementId, step, done, madeAt }) => ({
     placementId,

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { KEPT } from '../composables/kept'
 import { mdiMinus, mdiPlus } from '@mdi/js'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { Pack } from '@core/domain'
-import { countWords, longDate, moneyWords, quantityWords, shortDate } from '@core/format'
+import { countWords, longDate, moneyWords, quantityWords, shortDate } from '@core/base'
 import { notThere, packWords, tripsOf, type NotThere, type ShopItem } from '@core/supplies'
 import AlsoUnits from '../parts/AlsoUnits.vue'
 import AmountField from '../parts/AmountField.vue'
@@ -28,7 +29,7 @@ const route = useRoute()
 const router = useRouter()
 
 const measures = computed(() => house.home?.measures ?? 'metric')
-const money = (cents: number) => moneyWords(cents, house.home!.currency)
+const money = (cents: number) => moneyWords(cents, house.thisHome.currency)
 const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase())
 const trips = computed(() => tripsOf(supplies.lines))
 const shops = computed(() => [
@@ -47,7 +48,7 @@ const later = computed(() =>
   here.value.slice(1).flatMap((trip) => trip.items.map((item) => ({ item, date: trip.date }))),
 )
 /** What was looked for in vain: on this phone, and for today. */
-const lacking = useLocalStorage<Record<string, string>>('kobby-not-there', {})
+const lacking = useLocalStorage<Record<string, string>>(KEPT.notThere, {})
 const lacks = (item: ShopItem) => lacking.value[`${item.line.material.id} ${shop.value}`] === session.today
 const wanted = computed(() => (first.value?.items ?? []).filter((item) => !lacks(item)))
 const inVain = computed(() => (first.value?.items ?? []).filter(lacks))
@@ -131,7 +132,7 @@ function after(item: ShopItem) {
   const { [`${item.line.material.id} ${shop.value}`]: _, ...rest } = lacking.value
   lacking.value = rest
 }
-const ways = (item: ShopItem) => notThere(item.line, shop.value, house.home!, session.today, supplies.sources)
+const ways = (item: ShopItem) => notThere(item.line, shop.value, house.thisHome, session.today, supplies.sources)
 function choose(item: ShopItem, way: NotThere) {
   if (way.kind !== 'instead') return
   void supplies.useInstead(way.swap, way.material)

@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { MAX_UNIT_DAYS, newEvent, STYLES, Unit } from '@core/domain'
-import { countWords, longDate, STYLE_NAMES } from '@core/format'
-import { SKELETONS } from '@core/styles/skeleton'
-import { MOST_OBJECTS, readThings } from '@core/theme/readThings'
-import { thingUpdates } from '@core/theme/thingUpdates'
+import { countWords, longDate, STYLE_NAMES } from '@core/base'
+import { SKELETONS, MOST_OBJECTS, readThings, thingUpdates } from '@core/ideas'
 import EventEditor from '../parts/EventEditor.vue'
 import FormField from '../parts/FormField.vue'
 import MoneyField from '../parts/MoneyField.vue'

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { programDays } from '@core/calendar'
+import { programDays, countWords, fullDate, longDate, STYLE_NAMES } from '@core/base'
 import type { Unit } from '@core/domain'
-import { countWords, fullDate, longDate, STYLE_NAMES } from '@core/format'
-import { focusWords } from '@core/sheet'
+import { focusWords } from '@core/papers'
 import PlainFrame from '../parts/PlainFrame.vue'
 import StartUnit from '../parts/StartUnit.vue'
 import { useHouse } from '../stores/house'
@@ -19,7 +18,7 @@ const starting = ref(false)
 const units = computed(() =>
   house.units.map((unit) => {
     try {
-      const { days } = programDays(house.home!, unit)
+      const { days } = programDays(house.thisHome, unit)
       const last = days[days.length - 1]
       const state = last.date < session.today ? 'past' : days[0].date > session.today ? 'next' : 'running'
       const today = days.find((day) => day.date === session.today)

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { Purchase, Row } from '@core/domain'
-import { countWords, fullDate, moneyWords, quantityWords } from '@core/format'
-import { categoryOf } from '@core/sheet'
+import { countWords, fullDate, moneyWords, quantityWords } from '@core/base'
+import { categoryOf } from '@core/papers'
 import { api } from '../api/client'
 import PlainFrame from '../parts/PlainFrame.vue'
 import { useHouse } from '../stores/house'
@@ -26,7 +26,7 @@ async function load() {
   }
 }
 watch(year, load, { immediate: true })
-const words = (cents: number) => moneyWords(cents, house.home!.currency)
+const words = (cents: number) => moneyWords(cents, house.thisHome.currency)
 const items = computed(() =>
   (purchases.value ?? [])
     .map((row) => rows.get('purchase', row.value.id) ?? row.value)
@@ -130,7 +130,7 @@ const print = () => window.print()
               <td class="item">
                 {{ material?.name ?? one.materialId }}
                 <span class="mute small">{{
-                  quantityWords(one.quantity, material?.unit ?? 'each', house.home!.measures)
+                  quantityWords(one.quantity, material?.unit ?? 'each', house.thisHome.measures)
                 }}</span>
               </td>
               <td class="num">{{ words(one.paid) }}</td>

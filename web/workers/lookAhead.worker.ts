@@ -1,4 +1,4 @@
-import { lookAhead, type LookAhead } from '@core/ahead'
+import { lookAhead, type LookAhead } from '@core/readings'
 import type { UnitSnapshot } from '@core/domain'
 import { resolvePlan } from '@core/plan'
 

@@ -6,6 +6,7 @@ import { daysAndRoom } from './005-days-and-room'
 import { supplies } from './006-supplies'
 import { stepsAndCounts } from './007-steps-and-counts'
 import { devices } from './008-devices'
+import { status } from './009-status'
 import type { Migration } from './migration'
 
 export type { Migration }
@@ -19,4 +20,5 @@ export const MIGRATIONS: readonly Migration[] = [
   supplies,
   stepsAndCounts,
   devices,
+  status,
 ]

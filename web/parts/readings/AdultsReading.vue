@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { longDate } from '@core/format'
+import { longDate } from '@core/base'
 import CoverLine from '../CoverLine.vue'
 import ClashLine from '../ClashLine.vue'
 import { useHouse } from '../../stores/house'
@@ -16,7 +16,7 @@ const clashes = computed(() => store.readings!.cover.clashes)
 <template>
   <div class="stack">
     <h2>Adults</h2>
-    <p v-if="house.home!.license.example" class="notice soft">
+    <p v-if="house.thisHome.license.example" class="notice soft">
       The rule behind this is an example.
       <router-link :to="{ name: 'home', query: { tab: 'settings' } }">Write down what your license says</router-link>.
     </p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { listWords, moneyWords } from '@core/format'
+import { listWords, moneyWords } from '@core/base'
 import { savingsOf, type Saving } from '@core/supplies'
 import { useBoard } from '../../stores/board'
 import { useSupplies } from '../../stores/supplies'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { longDate, minutesWords } from '@core/format'
-import { readyRemedies } from '@core/readiness'
+import { longDate, minutesWords } from '@core/base'
+import { readyRemedies } from '@core/prep'
 import { useBoard } from '../../stores/board'
 import { useUnit } from '../../stores/unit'
 

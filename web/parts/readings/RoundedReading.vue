@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { DOMAIN_NAMES, listWords, longDate } from '@core/format'
-import { gapsOf, lacksOf } from '@core/touches'
+import { DOMAIN_NAMES, listWords, longDate } from '@core/base'
+import { gapsOf, lacksOf } from '@core/readings'
 import GapLine from '../GapLine.vue'
 import { useHouse } from '../../stores/house'
 import { useUnit } from '../../stores/unit'

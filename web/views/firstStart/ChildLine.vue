@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { ageWords } from '@core/attendance'
+import { ageWords } from '@core/plan'
 import { CalendarDate, MAJOR_ALLERGENS } from '@core/domain'
-import { allergenName, clockWords, listWords } from '@core/format'
+import { allergenName, clockWords, listWords } from '@core/base'
 import { NAP_HABITS, type NapHabit } from '@core/newHome'
 import { useSession } from '../../stores/session'
 import { faultsOf, mouthsOf, napsOf, type ChildDraft } from './answers'

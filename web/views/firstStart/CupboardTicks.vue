@@ -2,9 +2,8 @@
 import { useMediaQuery } from '@vueuse/core'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import type { Material } from '@core/domain'
-import { quantityWords } from '@core/format'
+import { quantityWords, byId } from '@core/base'
 import { CUPBOARD, type CupboardGroup } from '@core/library/cupboard'
-import { byId } from '@core/plan'
 
 /** What is in the house already: ticked by the group or one by one, in usual amounts. */
 const ticked = defineModel<string[]>({ required: true })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { EXAMPLE_RULES, STAGES, type LicenseRule, type PrepWindow, type Weekday } from '@core/domain'
-import { clockWords, longWeekday, RULE_NAMES, STAGE_NAMES } from '@core/format'
+import { clockWords, longWeekday, RULE_NAMES, STAGE_NAMES } from '@core/base'
 import FormField from '../../parts/FormField.vue'
 import type { Answers } from './answers'
 

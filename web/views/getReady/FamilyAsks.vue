@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { countWords, listWords, mediumDate, quantityWords, shortDate } from '@core/format'
+import { countWords, listWords, mediumDate, quantityWords, shortDate } from '@core/base'
 import type { AskLine } from '@core/supplies'
 import type { FamilyPromise } from '@core/domain'
 import { newId } from '../../api/newId'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiPrinterOutline } from '@mdi/js'
 import { computed, ref } from 'vue'
-import { countWords, moneyWords, quantityWords, shortDate, WAY_NAMES } from '@core/format'
+import { countWords, moneyWords, quantityWords, shortDate, WAY_NAMES } from '@core/base'
 import type { Way } from '@core/domain'
 import {
   besidesWords,
@@ -42,7 +42,7 @@ const unmarked = computed(
       (one) => one.block && one.placement.status === 'planned' && one.days[0].date < session.today,
     ).length,
 )
-const words = (cents: number) => moneyWords(cents, house.home!.currency)
+const words = (cents: number) => moneyWords(cents, house.thisHome.currency)
 const amount = (line: SupplyLine, quantity: number) => quantityWords(quantity, line.material.unit, measures.value)
 const packs = ({ line, buy }: GroupEntry) => packWords(buy?.packs ?? [], line.material.unit, measures.value)
 const leftover = ({ line, buy }: GroupEntry) =>
@@ -113,7 +113,7 @@ const query = computed(() => (supplies.also.length ? `?also=${supplies.also.join
               : 'Nothing to get: all of it is in the house'
           }}<template v-if="late"
             >, <span class="brick">{{ late }} late</span></template
-          ><template v-if="missing.length">. {{ estimateWords(estimate, house.home!.currency) }}</template
+          ><template v-if="missing.length">. {{ estimateWords(estimate, house.thisHome.currency) }}</template
           ><template v-if="money"
             >. {{ words(money.spent) }} spent<template v-if="money.budget !== null">
               of {{ words(money.budget) }}</template

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiCalendarOutline } from '@mdi/js'
 import { computed } from 'vue'
-import { countWords, longDate, moneyWords, quantityWords, shortDate } from '@core/format'
+import { countWords, longDate, moneyWords, quantityWords, shortDate } from '@core/base'
 import { isToGet, packWords, type ShopItem, type SupplyLine } from '@core/supplies'
 import { useHouse } from '../../stores/house'
 import { useSupplies } from '../../stores/supplies'
@@ -13,7 +13,7 @@ const store = useUnit()
 const house = useHouse()
 const supplies = useSupplies()
 const measures = computed(() => house.home?.measures ?? 'metric')
-const words = (cents: number) => moneyWords(cents, house.home!.currency)
+const words = (cents: number) => moneyWords(cents, house.thisHome.currency)
 const packs = ({ line, buy }: ShopItem) => packWords(buy.packs, line.material.unit, measures.value)
 const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase())
 const unpriced = computed(() => supplies.lines.filter((line) => isToGet(line) && line.unpriced))
@@ -28,7 +28,9 @@ const query = computed(() => (supplies.also.length ? `?also=${supplies.also.join
         <p class="mute">
           {{
             supplies.trips.length
-              ? `${countWords(supplies.trips.length, 'trip')}, ${words(supplies.trips.reduce((sum, trip) => sum + trip.cost, 0))} in all. Days and delivery of each shop stand in `
+              ? `${countWords(supplies.trips.length, 'trip')}, ` +
+                `${words(supplies.trips.reduce((sum, trip) => sum + trip.cost, 0))} in all. Days and delivery ` +
+                'of each shop stand in '
               : 'Nothing has to be bought. Days and delivery of each shop stand in '
           }}<router-link :to="{ name: 'home', query: { tab: 'settings' } }">Home</router-link>.
         </p>

@@ -5,7 +5,7 @@ import { use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import { computed } from 'vue'
 import VChart from 'vue-echarts'
-import { fullDate, moneyWords, quantityWords } from '@core/format'
+import { fullDate, moneyWords, quantityWords } from '@core/base'
 import { childDays, estimateOf, estimateWords, moneyByCenter, type SupplyLine } from '@core/supplies'
 import MoneyReading from '../../parts/readings/MoneyReading.vue'
 import { tooltipOf } from '../../composables/chartText'
@@ -22,7 +22,7 @@ const store = useUnit()
 const house = useHouse()
 const session = useSession()
 const colours = useColours()
-const currency = computed(() => house.home!.currency)
+const currency = computed(() => house.thisHome.currency)
 const words = (cents: number) => moneyWords(cents, currency.value)
 const money = computed(() => store.readings!.money)
 const estimate = computed(() => estimateOf(store.readings!.lines, session.today))
@@ -137,7 +137,7 @@ const bought = computed(() =>
           <span
             >{{ one.material?.name ?? one.materialId }}
             <span class="mute small"
-              >{{ quantityWords(one.quantity, one.material?.unit ?? 'each', house.home!.measures)
+              >{{ quantityWords(one.quantity, one.material?.unit ?? 'each', house.thisHome.measures)
               }}<template v-if="one.shop">, {{ one.shop }}</template
               >, {{ fullDate(one.date) }}</span
             ></span

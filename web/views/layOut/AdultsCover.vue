@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { adultHours, coverOn, type Clash, type CoverInterval } from '@core/adults'
-import { childHours } from '@core/attendance'
-import { minutesOf, weekdayOf } from '@core/calendar'
-import { clockWords, countWords, longDate } from '@core/format'
+import { adultHours, coverOn, type Clash, type CoverInterval } from '@core/readings'
+import { childHours } from '@core/plan'
+import { minutesOf, weekdayOf, clockWords, countWords, longDate } from '@core/base'
 import ClashLine from '../../parts/ClashLine.vue'
 import CoverLine from '../../parts/CoverLine.vue'
 import WhoIsHere from '../../parts/WhoIsHere.vue'
@@ -77,12 +76,14 @@ const span = (row: Row, from: string, to: string) => ({
 })
 const bad = (one: CoverInterval) => one.short > 0 || one.over > 0
 const words = (one: CoverInterval) =>
-  `${clockWords(one.from)} to ${clockWords(one.to)}: ${countWords(one.children.length, 'child', 'children')}, ${countWords(one.required, 'adult')} asked for, ${one.adults.length} here`
+  `${clockWords(one.from)} to ${clockWords(one.to)}: ` +
+  `${countWords(one.children.length, 'child', 'children')}, ${countWords(one.required, 'adult')} ` +
+  `asked for, ${one.adults.length} here`
 </script>
 
 <template>
   <div class="cover">
-    <p v-if="house.home!.license.example" class="notice soft">
+    <p v-if="house.thisHome.license.example" class="notice soft">
       The rule behind this is an example and nobody’s law.
       <router-link :to="{ name: 'home', query: { tab: 'settings' } }">Write down what your license says</router-link>.
     </p>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import type { LookAhead } from '@core/ahead'
-import { dateOfDay } from '@core/calendar'
-import { clockWords, countWords, listWords, longDate, shortDate } from '@core/format'
+import type { LookAhead } from '@core/readings'
+import { dateOfDay, clockWords, countWords, listWords, longDate, shortDate } from '@core/base'
 import type { Session } from '@core/plan'
 import { useBoard } from '../../stores/board'
 

@@ -3,9 +3,9 @@ import { mdiWeatherNight } from '@mdi/js'
 import { useElementSize, useMediaQuery } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { sessionCautions, type Caution } from '@core/cautions'
-import { countHere } from '@core/sheet'
+import { countHere } from '@core/papers'
 import type { Where } from '@core/domain'
-import { clockWords, listWords, shortDate } from '@core/format'
+import { clockWords, listWords, shortDate } from '@core/base'
 import { eventOn, plannableBlocks, type Session } from '@core/plan'
 import { carriedOf, OUT, whereFor } from '../../composables/boardWhere'
 import { useBoardKeys } from '../../composables/useBoardKeys'
@@ -72,7 +72,7 @@ const pocket = computed(() => [board.selected, store.unplaced, firstDay.value, c
 const busy = computed(() => dragging.value !== null || board.carried !== null)
 /** Nap is a line between the rows until something lies in it or is about to. */
 const rows = computed(() =>
-  plannableBlocks(house.home!).map((block) => ({
+  plannableBlocks(house.thisHome).map((block) => ({
     block,
     thin:
       block.kind === 'nap' &&
@@ -81,12 +81,15 @@ const rows = computed(() =>
   })),
 )
 const napWords = computed(() => {
-  const nap = house.home!.rhythm.find((block) => block.kind === 'nap')
+  const nap = house.thisHome.rhythm.find((block) => block.kind === 'nap')
   if (!nap) return ''
   const asleep = house.children
     .filter((child) => child.naps.some((one) => one.from < nap.to && one.to > nap.from))
     .map((child) => child.name)
-  return `${nap.name}, ${clockWords(nap.from)} to ${clockWords(nap.to)}. ${asleep.length ? `${listWords(asleep)} asleep: small pieces are possible then` : 'Nobody sleeps here'}`
+  return (
+    `${nap.name}, ${clockWords(nap.from)} to ${clockWords(nap.to)}. ` +
+    `${asleep.length ? `${listWords(asleep)} asleep: small pieces are possible then` : 'Nobody sleeps here'}`
+  )
 })
 const { bars, laneCount } = useOutBars(shown, sessions)
 
@@ -249,7 +252,10 @@ watch(
                   :key="session.placement.id"
                   data-drag
                   role="group"
-                  :aria-label="`${session.activity.title}, day ${day.number}, ${cubby.part?.name ?? block.name}. Enter opens it, m picks it up`"
+                  :aria-label="
+                    `${session.activity.title}, day ${day.number}, ${cubby.part?.name ?? block.name}. Enter opens ` +
+                    'it, m picks it up'
+                  "
                   :data-spot="`${day.number} ${block.id} ${spotOf(block.id, day.number, cubby, i)}`"
                   :tabindex="isActive(day.number, block.id, spotOf(block.id, day.number, cubby, i)) ? 0 : -1"
                   :session="session"

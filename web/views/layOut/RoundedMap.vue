@@ -6,8 +6,8 @@ import { SVGRenderer } from 'echarts/renderers'
 import { computed, ref } from 'vue'
 import VChart from 'vue-echarts'
 import { DOMAINS } from '@core/domain'
-import { countWords, DOMAIN_NAMES, listWords, longDate, minutesWords, shortDate } from '@core/format'
-import { gapsOf, type Touch } from '@core/touches'
+import { countWords, DOMAIN_NAMES, listWords, longDate, minutesWords, shortDate } from '@core/base'
+import { gapsOf, type Touch } from '@core/readings'
 import GapLine from '../../parts/GapLine.vue'
 import SegmentedTabs from '../../parts/SegmentedTabs.vue'
 import { tooltipOf } from '../../composables/chartText'
@@ -85,7 +85,9 @@ const option = computed(() => {
     aria: {
       enabled: true,
       label: {
-        description: `Touches of each domain for each child in the week of ${monday.value ? longDate(monday.value) : ''}. The same stands in the table that follows.`,
+        description:
+          'Touches of each domain for each child in the week of ' +
+          `${monday.value ? longDate(monday.value) : ''}. The same stands in the table that follows.`,
       },
     },
     grid: { left: 68, right: 6, top: 44, bottom: 4 },

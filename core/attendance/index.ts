@@ -1,4 +1,0 @@
-export * from './stageOn'
-export * from './presence'
-export * from './participants'
-export * from './suits'

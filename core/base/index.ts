@@ -1,0 +1,11 @@
+/** What every room stands on: dates, words and amounts, faults with the name of a field, and what is remembered. */
+export * from './fault'
+export * from './dates'
+export * from './programDays'
+export * from './unitBefore'
+export * from './words'
+export * from './names'
+export * from './amounts'
+export * from './byId'
+export * from './canonical'
+export * from './kept'

@@ -1,3 +1,0 @@
-export * from './dates'
-export * from './programDays'
-export * from './unitBefore'

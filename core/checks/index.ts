@@ -1,1 +1,0 @@
-export { checkHouse, type Flag } from './checkHouse'

@@ -1,0 +1,76 @@
+import type { Activity } from './activity'
+import type { FamilyPromise, Purchase, Idea } from './unit'
+import type { Placement } from './placement'
+import type { StockEntry } from './stock'
+import type { ThingKind, ThingOf } from './things'
+
+/** A reference from one thing to another: by which field, to which kind and id. */
+export interface Reference {
+  field: string
+  kind: ThingKind
+  id: string
+}
+
+/** Everything that a thing refers to and that must exist. */
+export function referencesOf(kind: ThingKind, value: ThingOf<ThingKind>): Reference[] {
+  const to = (field: string, target: ThingKind, id: string | null): Reference[] =>
+    id === null ? [] : [{ field, kind: target, id }]
+  switch (kind) {
+    case 'activity': {
+      const activity = value as Activity
+      return activity.requirements.flatMap((requirement, i) => [
+        ...to(`requirements.${i}.materialId`, 'material', requirement.materialId),
+        ...requirement.alternatives.flatMap((id, j) => to(`requirements.${i}.alternatives.${j}`, 'material', id)),
+      ])
+    }
+    case 'idea': {
+      const idea = value as Idea
+      return [...to('unitId', 'unit', idea.unitId), ...to('activityId', 'activity', idea.activityId)]
+    }
+    case 'placement': {
+      const placement = value as Placement
+      return [
+        ...to('unitId', 'unit', placement.unitId),
+        ...to('activityId', 'activity', placement.activityId),
+        ...to('centerId', 'center', placement.centerId),
+        ...to('leadId', 'adult', placement.leadId),
+        ...placement.keptOut.flatMap((id, i) => to(`keptOut.${i}`, 'child', id)),
+        ...Object.entries(placement.swaps).flatMap(([requirement, id]) => to(`swaps.${requirement}`, 'material', id)),
+      ]
+    }
+    case 'purchase':
+    case 'promise': {
+      const one = value as Purchase | FamilyPromise
+      return [...to('unitId', 'unit', one.unitId), ...to('materialId', 'material', one.materialId)]
+    }
+    // What is written down for good does not hold on to a unit that goes.
+    case 'stock':
+      return to('materialId', 'material', (value as StockEntry).materialId)
+    default:
+      return []
+  }
+}
+
+/** Kinds whose things can refer to one of a kind; none where nothing can. */
+export const REFERRERS: Record<ThingKind, readonly ThingKind[]> = {
+  home: [],
+  child: ['placement'],
+  adult: ['placement'],
+  center: ['placement'],
+  material: ['activity', 'placement', 'purchase', 'promise', 'stock'],
+  activity: ['idea', 'placement'],
+  unit: ['idea', 'placement', 'purchase', 'promise'],
+  idea: [],
+  placement: [],
+  purchase: [],
+  promise: [],
+  stock: [],
+}
+
+/** What a thing is called on screen. */
+export function thingName(kind: ThingKind, value: ThingOf<ThingKind>): string {
+  if ('name' in value) return value.name
+  if ('title' in value) return value.title
+  if ('text' in value && value.text) return value.text.slice(0, 80)
+  return kind
+}

@@ -1,4 +1,0 @@
-export * from './planFile'
-export * from './csv'
-export * from './activityCsv'
-export * from './pantryCsv'

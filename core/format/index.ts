@@ -1,3 +1,0 @@
-export * from './words'
-export * from './names'
-export * from './amounts'

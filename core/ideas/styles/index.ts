@@ -1,0 +1,3 @@
+/** Planning styles, and the first plan of a unit by each. */
+export { SKELETONS, type Skeleton, type Slot } from './skeleton'
+export { startOf, type Start, type StartOptions } from './start'

@@ -1,0 +1,9 @@
+/** A theme: its things, their words and measures, and how a shipped idea takes them on. */
+export * from './words'
+export * from './theme'
+export * from './slots'
+export * from './stretch'
+export * from './activitiesFor'
+export * from './thingUpdates'
+export * from './interest'
+export * from './readThings'

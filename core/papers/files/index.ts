@@ -1,0 +1,5 @@
+/** Files in and out: plan files whole, activities and the pantry as tables. */
+export * from './planFile'
+export * from './csv'
+export * from './activityCsv'
+export * from './pantryCsv'

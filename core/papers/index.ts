@@ -1,0 +1,4 @@
+/** What leaves Kobby and comes back: the sheets of a day and of the supplies, plan files and tables. */
+export * from './daySheet'
+export * from './supplySheet'
+export * from './files'

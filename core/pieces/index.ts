@@ -1,1 +1,0 @@
-export { CARD_MM, cuttingMinutes, GAP_MM, MARGIN_MM, PAPERS, piecesPerSheet, sheetsFor } from './sheets'

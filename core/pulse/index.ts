@@ -1,2 +1,0 @@
-export * from './readings'
-export * from './pulse'

@@ -1,1 +1,0 @@
-export { readyBy, readyRemedies, type ReadyBy, type ReadyRemedy } from './readiness'

@@ -1,0 +1,10 @@
+/** What a plan comes to: adults, touches of each child, drying and mess, what to change, and one figure of each. */
+export * from './adultRatio'
+export * from './adultCover'
+export * from './adultRemedies'
+export * from './aheadDay'
+export * from './lookAhead'
+export * from './touches'
+export * from './suggest'
+export * from './readings'
+export * from './pulse'

@@ -1,2 +1,0 @@
-export * from './daySheet'
-export * from './supplySheet'

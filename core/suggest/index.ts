@@ -1,1 +1,0 @@
-export { bestSlots, closersOf, type Closer, type RankedSlot } from './suggest'
