@@ -7,13 +7,21 @@ import puppeteer, { type Browser, type Page } from 'puppeteer-core'
 export const DESK = { width: 1280, height: 800 }
 export const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true, deviceScaleFactor: 1 }
 
-const PLACES = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome']
+/** Chromium without a window comes first: the same engine, at two thirds of the work. */
+const PLACES = [
+  '/usr/bin/chromium-headless-shell',
+  '/usr/bin/chromium',
+  '/usr/bin/chromium-browser',
+  '/usr/bin/google-chrome',
+]
 
 /** Starts headless Chromium, kept off the network. */
 export async function openBrowser(): Promise<{ browser: Browser; close: () => Promise<void> }> {
   const executablePath = process.env.CHROMIUM ?? PLACES.find((path) => existsSync(path))
   if (!executablePath)
-    throw new Error("Chromium was not found. Install Debian's package chromium, or set CHROMIUM to its path.")
+    throw new Error(
+      "Chromium was not found. Install Debian's package chromium-headless-shell, or set CHROMIUM to its path.",
+    )
   const userDataDir = mkdtempSync(join(tmpdir(), 'kobby-chromium-'))
   const browser = await puppeteer.launch({
     executablePath,
