@@ -1,7 +1,18 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { aHome, aPlacement, aUnit, moment, setUp } from '../testing/build'
-import { addDays, completedMonths, dateOfDay, daysBetween, mondayOf, timeOf, weekdayOf } from './dates'
+import {
+  addDays,
+  aroundAll,
+  completedMonths,
+  dateOfDay,
+  daysBetween,
+  laterBy,
+  mondayOf,
+  timeOf,
+  timesIn,
+  weekdayOf,
+} from './dates'
 import { isOpen, placeDates, programDays } from './programDays'
 import { isOver, runningBefore } from './unitBefore'
 
@@ -161,5 +172,24 @@ describe('units that run before another', () => {
         },
       ),
     )
+  })
+})
+
+describe('times of a day', () => {
+  it('some minutes later stay on the day', () => {
+    expect([laterBy('09:30', 60), laterBy('22:45', 60), laterBy('23:10', 60)]).toEqual(['10:30', '23:45', '23:59'])
+  })
+  it('at which something can begin lie within the span, its end not among them', () => {
+    expect(timesIn({ from: '09:50', to: '10:10' }, 5)).toEqual(['09:50', '09:55', '10:00', '10:05'])
+    expect(timesIn({ from: '09:00', to: '09:01' }, 30)).toEqual(['09:00'])
+  })
+  it('around several spans go from the earliest start to the latest end', () => {
+    expect(
+      aroundAll([
+        { from: '10:00', to: '11:30' },
+        { from: '09:15', to: '10:00' },
+      ]),
+    ).toEqual({ from: '09:15', to: '11:30' })
+    expect(aroundAll([])).toBeNull()
   })
 })

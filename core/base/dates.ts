@@ -1,4 +1,4 @@
-import { WEEKDAYS, type CalendarDate, type TimeOfDay, type Weekday } from '../domain'
+import { WEEKDAYS, type CalendarDate, type TimeOfDay, type TimeSpan, type Weekday } from '../domain'
 import { fail } from './fault'
 
 const MS_PER_DAY = 86_400_000
@@ -82,6 +82,33 @@ export function minutesOf(time: TimeOfDay): number {
 export function timeOf(minutes: number): TimeOfDay {
   const held = Math.max(0, Math.min(1439, Math.round(minutes)))
   return `${String(Math.floor(held / 60)).padStart(2, '0')}:${String(held % 60).padStart(2, '0')}`
+}
+
+/** A time some minutes later on the same day; 23:59 at the latest. */
+export const laterBy = (time: TimeOfDay, minutes: number): TimeOfDay => timeOf(minutesOf(time) + minutes)
+
+/**
+ * Times within a span at which something can begin.
+ *
+ * @param step minutes between them, 1 or more
+ */
+export function timesIn({ from, to }: TimeSpan, step: number): TimeOfDay[] {
+  const times: TimeOfDay[] = []
+  for (let minute = minutesOf(from); minute < minutesOf(to); minute += step) times.push(timeOf(minute))
+  return times
+}
+
+/** From the earliest start of some spans to the latest end; null where there are none. */
+export function aroundAll(spans: readonly TimeSpan[]): TimeSpan | null {
+  if (!spans.length) return null
+  const [from, to] = [
+    spans.map((one) => one.from).sort()[0],
+    spans
+      .map((one) => one.to)
+      .sort()
+      .at(-1)!,
+  ]
+  return { from, to }
 }
 
 /** Minutes since 1970-01-01 00:00 of a date and a time of day, both in the home's own zone. */

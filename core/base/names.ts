@@ -1,17 +1,18 @@
-import type {
-  Attention,
-  CenterKind,
-  EventPart,
-  GroupForm,
-  Hazard,
-  LearningDomain,
-  LicenseRule,
-  PlanningStyle,
-  Condition,
-  Stage,
-  StockReason,
-  Way,
-  OutReason,
+import {
+  MAJOR_ALLERGENS,
+  type Attention,
+  type CenterKind,
+  type EventPart,
+  type GroupForm,
+  type Hazard,
+  type LearningDomain,
+  type LicenseRule,
+  type PlanningStyle,
+  type Condition,
+  type Stage,
+  type StockReason,
+  type Way,
+  type OutReason,
 } from '../domain'
 
 /** The words of the field for each code, once for screens, sheets and files. */
@@ -80,6 +81,14 @@ export const ENERGY_NAMES: Record<number, string> = { [-1]: 'settles', 0: 'quiet
 export const MESS_NAMES = ['no mess', 'little mess', 'some mess', 'much mess'] as const
 export const ALLERGEN_NAMES: Record<string, string> = { 'tree-nuts': 'tree nuts' }
 export const allergenName = (allergen: string): string => ALLERGEN_NAMES[allergen] ?? allergen.replaceAll('-', ' ')
+
+/**
+ * Allergens that a child's form offers: the major ones, and those that the home added.
+ *
+ * @param more of the home
+ */
+export const allergenChoices = (more: readonly string[] = []): { title: string; value: string }[] =>
+  [...MAJOR_ALLERGENS, ...more].map((value) => ({ title: allergenName(value), value }))
 
 export const OUT_WORDS: Record<OutReason, string> = {
   'not-here': 'not here then',

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { CENTER_KINDS, DOMAINS, HAZARDS, STAGES } from '../domain'
-import { CENTER_NAMES, DOMAIN_NAMES, HAZARD_NAMES, STAGE_NAMES } from './names'
+import { allergenChoices, CENTER_NAMES, DOMAIN_NAMES, HAZARD_NAMES, STAGE_NAMES } from './names'
 import {
   clockWords,
   countWords,
@@ -80,3 +80,10 @@ it.each([
   [120, '2 h'],
   [225, '3 h 45 min'],
 ])('says %i minutes as %s', (minutes, words) => expect(minutesWords(minutes)).toBe(words))
+
+it('offers the nine major allergens and those of the home, in words', () => {
+  const choices = allergenChoices(['kiwi-fruit'])
+  expect(choices).toHaveLength(10)
+  expect(choices.find((one) => one.value === 'tree-nuts')?.title).toBe('tree nuts')
+  expect(choices.at(-1)).toEqual({ title: 'kiwi fruit', value: 'kiwi-fruit' })
+})

@@ -13,7 +13,7 @@ import {
   children,
   moment,
 } from '../testing/build'
-import { categoryOf, supplyMarkdown, supplyRows, tripWords, yearRows } from './supplySheet'
+import { byCategory, categoryOf, supplyMarkdown, supplyRows, tripWords, yearRows } from './supplySheet'
 
 const sticks = aMaterial({
   name: '*craft* sticks',
@@ -110,4 +110,14 @@ describe('the year', () => {
   })
   it('tells what stays from what is used up', () =>
     expect(categoryOf({ category: ' ' }, { shopPart: 'toys and tools', use: 'reusable' })).toBe('Toys and equipment'))
+})
+
+it('adds a year up by category, the dearest first', () => {
+  const paint = aMaterial({ id: 'paint', shopPart: 'art supplies' })
+  const bought = (id: string, paid: number, category = '') => aPurchase({ id, materialId: 'paint', paid, category })
+  const own = categoryOf({ category: '' }, paint)
+  expect(byCategory([bought('a', 300), bought('b', 1200, 'Field trips'), bought('c', 250)], byId([paint]))).toEqual([
+    { name: 'Field trips', paid: 1200, count: 1 },
+    { name: own, paid: 550, count: 2 },
+  ])
 })

@@ -72,6 +72,20 @@ export function supplyMarkdown(title: string, lines: readonly SupplyLine[], home
   return text.join('\n')
 }
 
+/** Cents by tax category, the dearest first, and how many purchases each holds. */
+export function byCategory(
+  purchases: readonly Purchase[],
+  materials: ReadonlyMap<string, Material>,
+): { name: string; paid: number; count: number }[] {
+  const all = new Map<string, { name: string; paid: number; count: number }>()
+  for (const one of purchases) {
+    const name = categoryOf(one, materials.get(one.materialId))
+    const sum = all.get(name) ?? { name, paid: 0, count: 0 }
+    all.set(name, { name, paid: sum.paid + one.paid, count: sum.count + 1 })
+  }
+  return [...all.values()].sort((a, b) => b.paid - a.paid)
+}
+
 /** What a calendar says of a trip: a title, and what to get there. */
 export function tripWords(trip: ShopTrip, home: HomeWords): { title: string; text: string } {
   const sent = trip.here !== trip.date

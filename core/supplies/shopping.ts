@@ -59,6 +59,37 @@ function hashOf(text: string): string {
 export const purchaseId = (date: CalendarDate, number: number, unitId: string | null, materialId: string): string =>
   `buy-${date.replaceAll('-', '')}-${hashOf(`${number} ${unitId ?? ''} ${materialId}`)}`
 
+/** What lies in the cart of one material: a line that was parted over units is one. Paid in cents. */
+export interface CartLine {
+  materialId: string
+  purchases: Purchase[]
+  quantity: number
+  paid: number
+}
+
+/** What is in the cart of a shop: bought there today. */
+export function cartOf(bought: readonly Purchase[], today: CalendarDate, shop: string): CartLine[] {
+  const here = bought.filter((one) => one.date === today && one.shop === shop)
+  return [...new Set(here.map((one) => one.materialId))].map((materialId) => {
+    const purchases = here.filter((one) => one.materialId === materialId)
+    return { materialId, purchases, ...sumOf(purchases) }
+  })
+}
+
+/** What purchases come to together. */
+export const sumOf = (
+  purchases: readonly Pick<Purchase, 'quantity' | 'paid'>[],
+): { quantity: number; paid: number } => ({
+  quantity: tidy(purchases.reduce((sum, one) => sum + one.quantity, 0)),
+  paid: purchases.reduce((sum, one) => sum + one.paid, 0),
+})
+
+/** What packs hold together, and what they cost. */
+export const packSum = (packs: readonly { size: number; count: number; price: number }[]) => ({
+  quantity: tidy(packs.reduce((sum, one) => sum + one.count * one.size, 0)),
+  price: packs.reduce((sum, one) => sum + one.count * one.price, 0),
+})
+
 /** What was found in the shop. */
 export interface Found {
   /** Packs as they were found. */

@@ -10,12 +10,13 @@ import {
   anActivity,
   aNeed,
   aPlacement,
+  aPurchase,
   aSnapshot,
   aUnit,
   children,
   moment,
 } from '../testing/build'
-import { notThere, purchaseId, tickInShop } from './shopping'
+import { cartOf, notThere, packSum, purchaseId, sumOf, tickInShop } from './shopping'
 import { stocked, stockOp } from './stock'
 import { supplyList, supplyListOf } from './supplyList'
 import { takeOut, tookChange } from './takeOut'
@@ -228,5 +229,40 @@ describe('what is not in the shop', () => {
     expect(
       notThere(supplyList(nutty, source.plan)[0], 'the grocer', home, '2026-03-02', [source]).map((one) => one.kind),
     ).toEqual(['elsewhere', 'elsewhere', 'without'])
+  })
+})
+
+describe('the cart', () => {
+  const bought = (id: string, materialId: string, quantity: number, paid: number, over = {}) =>
+    aPurchase({ id, materialId, quantity, paid, date: '2026-03-04', shop: 'the grocer', ...over })
+  const all = [
+    bought('a', 'flour', 1000, 190),
+    bought('b', 'rice', 500, 120),
+    bought('c', 'flour', 250.5, 60, { unitId: null }),
+    bought('d', 'salt', 737, 99, { shop: 'the dollar aisle' }),
+    bought('e', 'salt', 737, 99, { date: '2026-03-03' }),
+  ]
+  it('holds what was bought in this shop today, a line that was parted over units once', () => {
+    expect(
+      cartOf(all, '2026-03-04', 'the grocer').map(({ materialId, quantity, paid, purchases }) => [
+        materialId,
+        quantity,
+        paid,
+        purchases.map((one) => one.id),
+      ]),
+    ).toEqual([
+      ['flour', 1250.5, 250, ['a', 'c']],
+      ['rice', 500, 120, ['b']],
+    ])
+    expect(cartOf(all, '2026-03-05', 'the grocer')).toEqual([])
+  })
+  it('adds up to a thousandth, whatever the computer would add', () => {
+    expect(sumOf([0.1, 0.2].map((quantity) => ({ quantity, paid: 1 })))).toEqual({ quantity: 0.3, paid: 2 })
+    expect(
+      packSum([
+        { size: 1.1, count: 3, price: 250 },
+        { size: 50, count: 0, price: 100 },
+      ]),
+    ).toEqual({ quantity: 3.3, price: 750 })
   })
 })

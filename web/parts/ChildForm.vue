@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, toRef } from 'vue'
 import { ageWords } from '@core/plan'
-import { Child, DOMAINS, MAJOR_ALLERGENS, STAGES, type LearningDomain, type Stage } from '@core/domain'
-import { allergenName, DOMAIN_NAMES, STAGE_NAMES } from '@core/base'
+import { Child, DOMAINS, STAGES, type LearningDomain, type Stage } from '@core/domain'
+import { allergenChoices, DOMAIN_NAMES, STAGE_NAMES } from '@core/base'
 import { useDraft } from '../composables/useDraft'
 import { useFlags } from '../composables/useFlags'
 import { useHouse } from '../stores/house'
@@ -26,12 +26,7 @@ const { draft, errors, commit } = useDraft(
 const age = computed(() =>
   draft.value && draft.value.born <= session.today ? ageWords(draft.value, session.today) : '',
 )
-const allergens = computed(() =>
-  [...MAJOR_ALLERGENS, ...(house.home?.moreAllergens ?? [])].map((one) => ({
-    title: allergenName(one),
-    value: one as string,
-  })),
-)
+const allergens = computed(() => allergenChoices(house.home?.moreAllergens))
 const SENSORY = [
   { title: 'New to fillers', value: 'new' },
   { title: 'Practising', value: 'practising' },

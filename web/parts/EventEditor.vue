@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { EVENT_KINDS, type EventPart, type SpecialEvent } from '@core/domain'
-import { EVENT_NAMES } from '@core/base'
+import { EVENT_NAMES, laterBy } from '@core/base'
 import { newId } from '../api/newId'
 
 /** A special day: its list in place of the routine, what families bring, and when they are invited. */
@@ -16,7 +16,7 @@ function addPart() {
     kind: 'game',
     name: 'A game',
     from,
-    to: `${String(Math.min(22, Number(from.slice(0, 2))) + 1).padStart(2, '0')}${from.slice(2)}`,
+    to: laterBy(from, 60),
   }
   event.value.parts.push(part)
   emit('commit')

@@ -3,7 +3,7 @@ import { mdiPin, mdiPinOff, mdiTrashCanOutline } from '@mdi/js'
 import { computed } from 'vue'
 import { CAUTION_CLOSING } from '@core/cautions'
 import type { Placement } from '@core/domain'
-import { ATTENTION_NAMES, clockWords, DOMAIN_NAMES, listWords, OUT_WORDS, quantityWords } from '@core/base'
+import { ATTENTION_NAMES, clockWords, DOMAIN_NAMES, listWords, OUT_WORDS, quantityWords, timesIn } from '@core/base'
 import { blockOn, centersFor } from '@core/plan'
 import { markOf } from '@core/papers'
 import { useBoard } from '../stores/board'
@@ -58,21 +58,15 @@ const subtitle = computed(() => {
   return [when, one?.center?.name.toLowerCase()].filter(Boolean).join(', ')
 })
 const centers = computed(() => (activity.value ? centersFor(activity.value, house.centers) : []))
+/** Minutes between the times at which something can begin. */
+const START_STEP = 5
 const times = computed(() => {
   const where = props.placement.where
   const block =
     where.kind === 'moment' && house.home && store.unit
       ? blockOn(house.home, store.unit, where.day, where.blockId)
       : undefined
-  if (!block) return []
-  const out: string[] = []
-  for (
-    let m = Number(block.from.slice(0, 2)) * 60 + Number(block.from.slice(3));
-    m < Number(block.to.slice(0, 2)) * 60 + Number(block.to.slice(3));
-    m += 5
-  )
-    out.push(`${String(Math.floor(m / 60)).padStart(2, '0')}:${String(m % 60).padStart(2, '0')}`)
-  return out
+  return block ? timesIn(block, START_STEP) : []
 })
 const patch = (label: string, over: Partial<Placement>) =>
   board.patch(props.placement, `${activity.value?.title ?? 'Plan'}: ${label}`, over)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { laterBy } from '@core/base'
 import { computed } from 'vue'
 import { BLOCK_KINDS, Home, takesPlacements, type BlockKind } from '@core/domain'
 import { newId } from '../api/newId'
@@ -33,10 +34,7 @@ function add() {
     name: 'New block',
     kind: 'choice',
     from: last?.to ?? '09:00',
-    to:
-      last && last.to < '23:00'
-        ? `${String(Number(last.to.slice(0, 2)) + 1).padStart(2, '0')}${last.to.slice(2)}`
-        : '23:59',
+    to: laterBy(last?.to ?? '09:00', 60),
   })
   commit()
 }

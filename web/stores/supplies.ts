@@ -22,6 +22,7 @@ import {
   purchaseId,
   spreadAsks,
   stockOp,
+  sumOf,
   supplyListOf,
   takeOut,
   tickInShop,
@@ -185,7 +186,7 @@ export const useSupplies = defineStore('supplies', () => {
   function putBack(purchases: readonly Purchase[]): Promise<void> {
     const [first] = purchases
     if (!first) return Promise.resolve()
-    const quantity = purchases.reduce((sum, one) => sum + one.quantity, 0)
+    const { quantity } = sumOf(purchases)
     return unit.commit('Put it back', [
       ...purchases.map((one) => ({ remove: 'purchase' as const, id: one.id })),
       { stock: stockOp(first.materialId, facts('bought', -quantity, 'Put back')) },

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { childHours } from '@core/plan'
-import { clockWords, longDate } from '@core/base'
+import { aroundAll, clockWords, longDate } from '@core/base'
 import UnitFrame from '../parts/UnitFrame.vue'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
@@ -17,11 +17,8 @@ const count = computed(() =>
   day.value ? house.children.filter((child) => childHours(child, day.value!.date) !== null).length : 0,
 )
 const times = computed(() => {
-  const parts = event.value?.parts ?? []
-  return parts.length
-    ? `${clockWords(parts.reduce((a, b) => (b.from < a ? b.from : a), parts[0].from))} to ` +
-        `${clockWords(parts.reduce((a, b) => (b.to > a ? b.to : a), parts[0].to))}`
-    : ''
+  const around = aroundAll(event.value?.parts ?? [])
+  return around ? `${clockWords(around.from)} to ${clockWords(around.to)}` : ''
 })
 const print = () => window.print()
 </script>

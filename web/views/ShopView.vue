@@ -6,7 +6,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { Pack } from '@core/domain'
 import { countWords, longDate, moneyWords, quantityWords, shortDate } from '@core/base'
-import { notThere, packWords, tripsOf, type NotThere, type ShopItem } from '@core/supplies'
+import { cartOf, notThere, packSum, packWords, sumOf, tripsOf, type NotThere, type ShopItem } from '@core/supplies'
 import AlsoUnits from '../parts/AlsoUnits.vue'
 import AmountField from '../parts/AmountField.vue'
 import MoneyField from '../parts/MoneyField.vue'
@@ -60,19 +60,13 @@ const parts = computed(() =>
 )
 
 /** What is in the cart: bought today in this shop. A line that was parted over units is one. */
-const cart = computed(() => {
-  const today = supplies.bought.filter((one) => one.date === session.today && one.shop === shop.value)
-  return [...new Set(today.map((one) => one.materialId))].map((id) => {
-    const purchases = today.filter((one) => one.materialId === id)
-    return {
-      material: house.materialsById.get(id),
-      purchases,
-      quantity: purchases.reduce((sum, one) => sum + one.quantity, 0),
-      paid: purchases.reduce((sum, one) => sum + one.paid, 0),
-    }
-  })
-})
-const paid = computed(() => cart.value.reduce((sum, one) => sum + one.paid, 0))
+const cart = computed(() =>
+  cartOf(supplies.bought, session.today, shop.value).map((line) => ({
+    ...line,
+    material: house.materialsById.get(line.materialId),
+  })),
+)
+const paid = computed(() => sumOf(cart.value).paid)
 const planned = computed(() => wanted.value.reduce((sum, item) => sum + item.buy.cost, 0))
 
 /** The line that is open: its packs as they are found, prices in cents. */
@@ -107,10 +101,13 @@ function faultOf(pack: FoundPack): string {
   return pack.count > 1000 ? 'At most 1,000 packs at once' : ''
 }
 const faults = computed(() => found.value.map(faultOf))
-const sum = computed(() =>
-  found.value.reduce((total, pack) => total + (faultOf(pack) ? 0 : pack.count * Number(pack.size)), 0),
+const come = computed(() =>
+  packSum(
+    found.value
+      .filter((pack) => !faultOf(pack))
+      .map(({ size, count, price }) => ({ size: Number(size), count, price: price! })),
+  ),
 )
-const total = computed(() => found.value.reduce((all, pack) => all + (faultOf(pack) ? 0 : pack.count * pack.price!), 0))
 function take(item: ShopItem) {
   const packs =
     open.value === item.line.material.id
@@ -256,13 +253,13 @@ const packsOf = (item: ShopItem) => packWords(item.buy.packs, item.line.material
                 /></label>
                 <p v-if="faults[i]" class="small brick" role="alert">{{ faults[i] }}</p>
               </div>
-              <p class="small" :class="sum < item.line.shortage + item.line.topUp ? 'ember' : 'mute'">
-                {{ amount(item, sum) }} for {{ money(total)
+              <p class="small" :class="come.quantity < item.line.shortage + item.line.topUp ? 'ember' : 'mute'">
+                {{ amount(item, come.quantity) }} for {{ money(come.price)
                 }}{{
-                  sum < item.line.shortage + item.line.topUp
-                    ? `: ${amount(item, item.line.shortage + item.line.topUp - sum)} still missing`
-                    : sum > item.line.shortage + item.line.topUp
-                      ? `, ${amount(item, sum - item.line.shortage - item.line.topUp)} left for the pantry`
+                  come.quantity < item.line.shortage + item.line.topUp
+                    ? `: ${amount(item, item.line.shortage + item.line.topUp - come.quantity)} still missing`
+                    : come.quantity > item.line.shortage + item.line.topUp
+                      ? `, ${amount(item, come.quantity - item.line.shortage - item.line.topUp)} left for the pantry`
                       : ''
                 }}
               </p>
@@ -270,8 +267,8 @@ const packsOf = (item: ShopItem) => packWords(item.buy.packs, item.line.material
                 <v-btn
                   class="primary"
                   type="submit"
-                  :disabled="faults.some(Boolean) || !sum"
-                  :title="faults.find(Boolean) ?? (sum ? undefined : 'No pack is taken')"
+                  :disabled="faults.some(Boolean) || !come.quantity"
+                  :title="faults.find(Boolean) ?? (come.quantity ? undefined : 'No pack is taken')"
                   >Got it</v-btn
                 ><v-btn @click="found.push({ size: null, sizeFault: '', count: 1, price: null, priceFault: '' })"
                   >Another pack</v-btn

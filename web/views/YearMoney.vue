@@ -2,7 +2,8 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { Purchase, Row } from '@core/domain'
 import { countWords, fullDate, moneyWords, quantityWords } from '@core/base'
-import { categoryOf } from '@core/papers'
+import { byCategory, categoryOf } from '@core/papers'
+import { sumOf } from '@core/supplies'
 import { api } from '../api/client'
 import PlainFrame from '../parts/PlainFrame.vue'
 import { useHouse } from '../stores/house'
@@ -40,14 +41,12 @@ const items = computed(() =>
       }
     }),
 )
-const total = computed(() => items.value.reduce((sum, item) => sum + item.one.paid, 0))
+const total = computed(() => sumOf(items.value.map((item) => item.one)).paid)
 const categories = computed(() =>
-  [...new Set(items.value.map((item) => item.category))]
-    .map((name) => {
-      const of = items.value.filter((item) => item.category === name)
-      return { name, paid: of.reduce((sum, item) => sum + item.one.paid, 0), count: of.length }
-    })
-    .sort((a, b) => b.paid - a.paid),
+  byCategory(
+    items.value.map((item) => item.one),
+    house.materialsById,
+  ),
 )
 const editing = ref<string | null>(null)
 const typed = ref<string | null>('')

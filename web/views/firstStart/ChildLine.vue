@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { ageWords } from '@core/plan'
-import { CalendarDate, MAJOR_ALLERGENS } from '@core/domain'
-import { allergenName, clockWords, listWords } from '@core/base'
+import { CalendarDate } from '@core/domain'
+import { allergenChoices, clockWords, listWords } from '@core/base'
 import { NAP_HABITS, type NapHabit } from '@core/newHome'
 import { useSession } from '../../stores/session'
 import { faultsOf, mouthsOf, napsOf, type ChildDraft } from './answers'
@@ -38,7 +38,7 @@ const HABITS: { title: string; value: NapHabit | 'own' }[] = [
   { title: 'Twice a day', value: 'twice' },
   { title: 'At another time', value: 'own' },
 ]
-const allergens = MAJOR_ALLERGENS.map((one) => ({ title: allergenName(one), value: one as string }))
+const allergens = allergenChoices()
 const label = (what: string) => `Child ${props.number}: ${what}`
 </script>
 
