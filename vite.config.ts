@@ -22,10 +22,21 @@ const fileList = (): Plugin => ({
   },
 })
 
+/** Where the interface is made as it is written: links open their own page there too. */
+const linkPages = (): Plugin => ({
+  name: 'kobby-link-pages',
+  configureServer({ middlewares }) {
+    middlewares.use((request, _answer, next) => {
+      if (/^\/(day|bring)\//.test(request.url ?? '')) request.url = '/link.html'
+      next()
+    })
+  },
+})
+
 export default defineConfig({
   root: at('web'),
   publicDir: at('web/public'),
-  plugins: [vue(), vuetify(), fileList()],
+  plugins: [vue(), vuetify(), fileList(), linkPages()],
   resolve: { alias },
   build: {
     outDir: at('dist/web'),
@@ -36,7 +47,7 @@ export default defineConfig({
     rollupOptions: {
       // Core only computes: a room that is asked for one thing does not bring the rest.
       treeshake: { moduleSideEffects: (id) => !id.startsWith(`${at('core')}/`) },
-      input: { index: at('web/index.html'), sw: at('web/sw.ts') },
+      input: { index: at('web/index.html'), link: at('web/link.html'), sw: at('web/sw.ts') },
       output: { entryFileNames: (chunk) => (chunk.name === 'sw' ? 'sw.js' : 'assets/[name]-[hash].js') },
     },
   },

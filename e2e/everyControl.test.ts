@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Browser, Page } from 'puppeteer-core'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, expect, it } from 'vitest'
 import { newHome, NAP_HABITS } from '@core/newHome'
 import { ACTIVITIES, MATERIALS } from '@core/library'
 import { DESK, OFTEN, openBrowser, openPage, PHONE } from './browser'
@@ -306,22 +306,20 @@ it.concurrent(
 /** The demo home is walked by three at a time, each in a home of its own, that press each kind of control once among them. */
 const inDemo = new Set<string>()
 let pressedInDemo = 0
-describe('the demo home', () => {
-  it.concurrent.each([
-    ['the house', HOUSE_VIEWS],
-    ['the unit that runs', [...steps('wind-and-kites'), '/units/wind-and-kites/invitation/10']],
-    ['the unit after it', steps('wheels-and-ramps')],
-  ])(
-    '%s',
-    async (_, views) => {
-      const { faults, pressed } = await everyControl({ views, known: inDemo }, true)
-      expect(faults).toEqual([])
-      pressedInDemo += pressed
-    },
-    LONG,
-  )
-  afterAll(() => expect(pressedInDemo).toBeGreaterThan(180))
-})
+it.concurrent.each([
+  ['the house', HOUSE_VIEWS],
+  ['the unit that runs', [...steps('wind-and-kites'), '/units/wind-and-kites/invitation/10']],
+  ['the unit after it', steps('wheels-and-ramps')],
+])(
+  'the demo home, %s',
+  async (_, views) => {
+    const { faults, pressed } = await everyControl({ views, known: inDemo }, true)
+    expect(faults).toEqual([])
+    pressedInDemo += pressed
+  },
+  LONG,
+)
+afterAll(() => expect(pressedInDemo).toBeGreaterThan(180))
 it.concurrent(
   'the demo home on a phone',
   async () => {

@@ -36,7 +36,8 @@ export function chromium() {
   if (found() !== SHELL && mayInstall() && !installs('chromium-headless-shell') && !found()) installs('chromium')
   if (!found())
     throw new Error(
-      'The browser tests need Chromium. Install it (on Debian: apt-get install chromium-headless-shell), or set CHROMIUM to the path of one.',
+      'The browser tests need Chromium. Install it (on Debian: apt-get install chromium-headless-shell), ' +
+        'or set CHROMIUM to the path of one.',
     )
   return found()
 }

@@ -30,18 +30,6 @@ const routes: RouteRecordRaw[] = [
     component: () => import('./views/FirstStart.vue'),
     meta: { open: true, bare: true, title: 'Welcome' },
   },
-  {
-    path: '/day/:token',
-    name: 'shared',
-    component: () => import('./views/SharedDay.vue'),
-    meta: { open: true, bare: true, title: 'Today' },
-  },
-  {
-    path: '/bring/:token',
-    name: 'asked',
-    component: () => import('./views/SharedAsk.vue'),
-    meta: { open: true, bare: true, title: 'What we could use' },
-  },
   { path: '/units', name: 'units', component: () => import('./views/UnitList.vue'), meta: { title: 'Units' } },
   { path: '/home', name: 'home', component: () => import('./views/HomeView.vue'), meta: { title: 'Home' } },
   { path: '/library', name: 'library', component: () => import('./views/LibraryView.vue'), meta: { title: 'Library' } },
@@ -96,7 +84,6 @@ const routes: RouteRecordRaw[] = [
 export const router = createRouter({ history: createWebHistory(), routes, scrollBehavior: () => ({ top: 0 }) })
 
 router.beforeEach(async (to) => {
-  if (to.name === 'shared' || to.name === 'asked') return true
   const session = useSession()
   try {
     if (!session.asked) await session.ask()

@@ -13,7 +13,8 @@ import {
   moment,
   setUp,
 } from '../testing/build'
-import { daySheet, daySheetMarkdown, inHandWords, sheetTitle } from './daySheet'
+import { daySheet, daySheetMarkdown, sheetTitle } from './daySheet'
+import { inHandWords } from './sheetWords'
 
 const sheetOf = (over: Partial<UnitSnapshot>, day = 2) => {
   const snapshot = aSnapshot(over)

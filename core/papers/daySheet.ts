@@ -24,17 +24,11 @@ import {
   longDate,
   quantityWords,
 } from '../base'
+import { inHandWords } from './sheetWords'
 import { sessionNeeds, supplyList, tidy, type Need, type SupplyNeed } from '../supplies'
 
 /** Letters of a change's label. */
 const MOST_LABEL = 120
-
-const LETTERS = 2
-/** A child's mark: the initial, or two letters where two children share one. */
-export function markOf(name: string, all: readonly string[]): string {
-  const shared = all.filter((other) => other[0]?.toLowerCase() === name[0]?.toLowerCase()).length > 1
-  return shared ? name.slice(0, LETTERS) : name.slice(0, 1).toUpperCase()
-}
 
 /** What one child's part is called, for a label: "Oona: beside, ...". */
 export function partWords(part: Part): string {
@@ -95,10 +89,6 @@ function inHand(need: Need, listed: SupplyNeed | undefined, snapshot: UnitSnapsh
     }),
   ]
 }
-
-/** What is taken in hand, in words: "rings 4 instead of large beads (hall cupboard)". */
-export const inHandWords = ({ name, amount, place, insteadOf }: SheetMaterial): string =>
-  `${name} ${amount}${insteadOf && ` instead of ${insteadOf}`}${place && ` (${place})`}`
 
 /**
  * Needs that something was lent to, by placement and requirement: the list's word, so that sheet and list name the same

@@ -6,6 +6,9 @@ import send from 'koa-send'
 /** Files whose name holds a hash of what is in them never change. */
 const FOREVER = 'public, max-age=31536000, immutable'
 
+/** Pages of a link, which are an entry of their own: light enough for a stranger's phone. */
+const OF_LINK = /^\/(day|bring)\/[^/]+\/?$/
+
 /** Serves the built interface: its files, and its page for every address of its own. */
 export function webFiles(root: string) {
   // It may still be being built when the server starts.
@@ -25,7 +28,7 @@ export function webFiles(root: string) {
       ctx.set('Cache-Control', ctx.path.startsWith('/assets/') ? FOREVER : 'no-cache')
       return
     }
-    await send(ctx, 'index.html', { root })
+    await send(ctx, OF_LINK.test(ctx.path) ? 'link.html' : 'index.html', { root })
     ctx.set('Cache-Control', 'no-cache')
   }
 }

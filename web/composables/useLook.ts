@@ -1,17 +1,11 @@
-import { useLocalStorage, usePreferredDark } from '@vueuse/core'
-import { computed, watchEffect } from 'vue'
+import { watchEffect } from 'vue'
 import { useTheme } from 'vuetify'
-import { KEPT } from './kept'
+import { useChosenLook } from './useChosenLook'
 
-/** Light or dark: as chosen here, else as the system has it. Call once, in the application's root. */
+/** The chosen look, for the component library too. Call once, in the application's root. */
 export function useLook() {
-  const chosen = useLocalStorage<'light' | 'dark' | ''>(KEPT.look, '')
-  const prefersDark = usePreferredDark()
+  const { look, toggle } = useChosenLook()
   const theme = useTheme()
-  const look = computed(() => chosen.value || (prefersDark.value ? 'dark' : 'light'))
-  watchEffect(() => {
-    document.documentElement.dataset.theme = look.value
-    void theme.change(look.value)
-  })
-  return { look, toggle: () => (chosen.value = look.value === 'dark' ? 'light' : 'dark') }
+  watchEffect(() => void theme.change(look.value))
+  return { look, toggle }
 }

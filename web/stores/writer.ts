@@ -20,7 +20,8 @@ import { newId } from '../api/newId'
 import { KEPT } from '../composables/kept'
 import { keptQueue, type Outcome } from './keptQueue'
 import { useRows } from './rows'
-import { tickBefore, tickOp, useTicks } from './ticks'
+import { tickBefore, tickOp } from './tickOps'
+import { useTicks } from './ticks'
 
 /** A write as a view gives it: the version it starts from is looked up here. */
 export type Write =

@@ -1,25 +1,24 @@
 <script setup lang="ts">
 import type { AskedPage, AskedThing } from '@core/domain'
 import { KEPT } from '../composables/kept'
-import { longDate, quantityWords } from '@core/base'
+import { entryText, entryUnit, longDate, quantityWords, readQuantity } from '@core/base'
 import { useLocalStorage } from '@vueuse/core'
 import { onMounted, ref } from 'vue'
-import { useRoute } from 'vue-router'
-import AmountField from '../parts/AmountField.vue'
 import { api, ApiError } from '../api/client'
 import { newId } from '../api/newId'
 
 /** What a family sees through a link: what is wanted, by when, and what it said it would bring. */
-const token = useRoute().params.token as string
+const props = defineProps<{ token: string }>()
 const page = ref<AskedPage | null>(null)
 const problem = ref('')
 const ended = ref(false)
 const busy = ref(false)
 /** What was promised on this phone: nobody else's is shown. */
-const mine = useLocalStorage<{ id: string; materialId: string; words: string }[]>(KEPT.promised(token), [])
+const mine = useLocalStorage<{ id: string; materialId: string; words: string }[]>(KEPT.promised(props.token), [])
 const family = useLocalStorage(KEPT.family, '')
 const open = ref<string | null>(null)
-const quantity = ref<number | null>(null)
+/** How many, as it is written. */
+const written = ref('')
 const fault = ref('')
 
 async function run(work: () => Promise<AskedPage>): Promise<boolean> {
@@ -38,25 +37,37 @@ async function run(work: () => Promise<AskedPage>): Promise<boolean> {
     busy.value = false
   }
 }
-const load = () => run(() => api.asked(token))
+const load = () => run(() => api.asked(props.token))
 onMounted(load)
 function begin(thing: AskedThing) {
   open.value = thing.materialId
-  quantity.value = thing.open
+  written.value = entryText(thing.open, thing.unit, page.value!.measures)
   fault.value = ''
 }
+/** The unit that a bare number is in. */
+const unitOf = (thing: AskedThing) => entryUnit(thing.open, thing.unit, page.value!.measures)
+/** How many are written, or in words what is wrong with it. */
+function readMany(
+  thing: AskedThing,
+): { quantity: number; fault?: undefined } | { quantity?: undefined; fault: string } {
+  const { measures } = page.value!
+  const text = written.value.trim()
+  // What was not changed is all that is open, however it is shown.
+  if (text === entryText(thing.open, thing.unit, measures)) return { quantity: thing.open }
+  const read = text ? readQuantity(text, { unit: thing.unit, density: null }, measures, unitOf(thing)) : null
+  if (!read || read.quantity === 0) return { fault: 'Say how many you bring' }
+  return read.quantity === undefined ? { fault: read.fault } : { quantity: read.quantity }
+}
 async function promise(thing: AskedThing) {
-  fault.value = !family.value.trim()
-    ? 'Write your name, so that the home knows who brings it'
-    : quantity.value === null || !(quantity.value > 0)
-      ? 'Say how many you bring'
-      : ''
-  if (fault.value) return
+  const many = readMany(thing)
+  fault.value = !family.value.trim() ? 'Write your name, so that the home knows who brings it' : (many.fault ?? '')
+  if (fault.value || many.quantity === undefined) return
+  const { quantity } = many
   const id = newId()
-  const words = `${quantityWords(quantity.value!, thing.unit, page.value!.measures)} ${thing.name} by ${longDate(thing.bringBy)}`
+  const words = `${quantityWords(quantity, thing.unit, page.value!.measures)} ${thing.name} by ${longDate(thing.bringBy)}`
   if (
     !(await run(() =>
-      api.promise(token, { id, materialId: thing.materialId, quantity: quantity.value!, family: family.value.trim() }),
+      api.promise(props.token, { id, materialId: thing.materialId, quantity, family: family.value.trim() }),
     ))
   )
     return
@@ -67,7 +78,7 @@ async function takeBack(id: string) {
   const known = mine.value
   mine.value = mine.value.filter((one) => one.id !== id)
   // One that the home has settled meanwhile is gone here too.
-  if (!(await run(() => api.withdrawPromise(token, id))) && problem.value.startsWith('No connection'))
+  if (!(await run(() => api.withdrawPromise(props.token, id))) && problem.value.startsWith('No connection'))
     mine.value = known
 }
 </script>
@@ -108,26 +119,36 @@ async function takeBack(id: string) {
         <form v-if="open === thing.materialId" class="stack" @submit.prevent="promise(thing)">
           <label class="rows"
             ><span class="k-label">Your name</span
-            ><v-text-field v-model="family" aria-label="Your name" autocomplete="name" maxlength="120"
-          /></label>
+            ><span class="field"
+              ><input v-model="family" aria-label="Your name" autocomplete="name" maxlength="120" /></span
+          ></label>
           <label class="rows"
             ><span class="k-label">How many</span
-            ><AmountField v-model="quantity" :of="thing" label="How many" :measures="page.measures"
-          /></label>
+            ><span class="field"
+              ><input
+                v-model="written"
+                inputmode="decimal"
+                maxlength="40"
+                :aria-label="unitOf(thing) ? `How many, in ${unitOf(thing)}` : 'How many'"
+              /><span v-if="unitOf(thing)" class="mute">{{ unitOf(thing) }}</span></span
+            ></label
+          >
           <p v-if="fault" class="brick" role="alert">{{ fault }}</p>
           <div class="inline">
-            <v-btn class="primary" type="submit" :disabled="busy">I bring it</v-btn
-            ><v-btn @click="open = null">Leave it</v-btn>
+            <button type="submit" class="btn primary" :disabled="busy">I bring it</button
+            ><button type="button" class="btn" @click="open = null">Leave it</button>
           </div>
         </form>
-        <div v-else-if="thing.open > 0"><v-btn class="primary" @click="begin(thing)">I can bring some</v-btn></div>
+        <div v-else-if="thing.open > 0">
+          <button type="button" class="btn primary" @click="begin(thing)">I can bring some</button>
+        </div>
       </section>
       <p class="small mute">Open until {{ longDate(page.endsOn) }}. What you write here only the home sees.</p>
     </template>
     <div v-else-if="problem" class="stack" role="alert">
       <h1>{{ ended ? 'This link does not open' : 'The list could not be loaded' }}</h1>
       <p>{{ problem }}</p>
-      <div v-if="!ended"><v-btn class="primary" @click="load">Try again</v-btn></div>
+      <div v-if="!ended"><button type="button" class="btn primary" @click="load">Try again</button></div>
     </div>
     <p v-else class="mute" role="status">Opening the list</p>
   </main>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref } from 'vue'
-import { useRoute } from 'vue-router'
 import { longWeekday, weekdayOf } from '@core/base'
 import type { DaySheet, Tick } from '@core/domain'
 import { api, ApiError } from '../api/client'
@@ -9,10 +8,10 @@ import { openLine } from '../api/liveLine'
 import DaySheetView from '../parts/DaySheetView.vue'
 import { KEPT } from '../composables/kept'
 import { keptQueue, type Outcome } from '../stores/keptQueue'
-import { tickOp, withTick } from '../stores/ticks'
+import { tickOp, withTick } from '../stores/tickOps'
 
 /** What a helper sees through a link: one day, on a phone, without an account. */
-const token = useRoute().params.token as string
+const props = defineProps<{ token: string }>()
 const sheet = ref<DaySheet | null>(null)
 const ticks = ref<Tick[]>([])
 const problem = ref('')
@@ -30,7 +29,7 @@ interface Waits {
   done: boolean
   madeAt: number
 }
-const queue = keptQueue<Waits>(KEPT.ticks(token), send)
+const queue = keptQueue<Waits>(KEPT.ticks(props.token), send)
 const waits = (): Tick[] =>
   queue.waiting.value.map(({ placementId, step, done, madeAt }) => ({
     placementId,
@@ -42,7 +41,7 @@ const waits = (): Tick[] =>
 
 async function load() {
   try {
-    const answer = await api.shared(token)
+    const answer = await api.shared(props.token)
     sheet.value = answer.sheet
     ticks.value = waits().reduce(withTick, answer.ticks)
     problem.value = ''
@@ -60,7 +59,7 @@ async function load() {
 async function send({ id, madeAt, ...tick }: Waits): Promise<Outcome> {
   try {
     const { op: _, ...sent } = tickOp(tick, madeAt)
-    await api.sharedTick(token, { id, ...sent })
+    await api.sharedTick(props.token, { id, ...sent })
     queue.set(queue.waiting.value.slice(1))
     problem.value = ''
     return 'next'
@@ -88,7 +87,7 @@ function tick(placementId: string, step: string, done: boolean) {
 onMounted(async () => {
   await load()
   if (ended.value) return
-  closeLine = openLine(`/api/v1/shared/${encodeURIComponent(token)}/events`, {
+  closeLine = openLine(`/api/v1/shared/${encodeURIComponent(props.token)}/events`, {
     message: () => void load(),
     back: () => void load(),
     refused: () => void load(),
@@ -114,7 +113,7 @@ onBeforeUnmount(() => {
     <div v-else-if="problem" class="stack" role="alert">
       <h1>{{ ended ? 'This link does not open' : 'The day could not be loaded' }}</h1>
       <p>{{ problem }}</p>
-      <div v-if="!ended"><v-btn class="primary" @click="load">Try again</v-btn></div>
+      <div v-if="!ended"><button type="button" class="btn primary" @click="load">Try again</button></div>
     </div>
     <p v-else class="mute" role="status">Opening the day</p>
   </main>

@@ -1,0 +1,100 @@
+import { existsSync, readFileSync, statSync } from 'node:fs'
+import { join } from 'node:path'
+import type { Browser } from 'puppeteer-core'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { openBrowser, openPage, PHONE, sees } from './browser'
+import { click, fill, waitText } from './hands'
+import { openHome, PASSWORD, type OpenHome } from './home'
+
+/** The page of a link: what a stranger's phone opens, without an account. */
+
+const WEB = 'dist/web'
+/** Kilobytes of compressed script that it may be. */
+const LIGHT_KB = 90
+
+/** Every script that a page of the build brings along before anything is pressed, by what names what. */
+function scriptsOf(page: string): string[] {
+  const found = new Set<string>()
+  const add = (name: string) => {
+    if (found.has(name)) return
+    found.add(name)
+    const code = readFileSync(join(WEB, 'assets', name), 'utf8')
+    for (const [, other] of code.matchAll(/(?:from|import)\s*"\.\/([\w.-]+\.js)"/g)) add(other)
+  }
+  for (const [, name] of readFileSync(join(WEB, page), 'utf8').matchAll(/"\/assets\/([\w.-]+\.js)"/g)) add(name)
+  return [...found]
+}
+const weightOf = (page: string): number =>
+  scriptsOf(page).reduce((sum, name) => {
+    const path = join(WEB, 'assets', name)
+    return sum + statSync(existsSync(`${path}.gz`) ? `${path}.gz` : path).size
+  }, 0) / 1000
+
+describe('the page of a link', () => {
+  it('is light, and brings nothing of the frame, the stores or the component library', () => {
+    const scripts = scriptsOf('link.html')
+    expect(scripts.length).toBeGreaterThan(1)
+    expect(weightOf('link.html')).toBeLessThan(LIGHT_KB)
+    expect(weightOf('index.html')).toBeGreaterThan(LIGHT_KB)
+    for (const name of scripts)
+      expect(readFileSync(join(WEB, 'assets', name), 'utf8'), name).not.toMatch(/v-overlay|defineStore|createRouter/)
+  })
+})
+
+describe('a family', () => {
+  let home: OpenHome
+  let browser: Browser
+  let close: () => Promise<void>
+  let token = ''
+  beforeAll(async () => {
+    home = await openHome(true)
+    ;({ browser, close } = await openBrowser())
+    const send = (path: string, body: unknown, cookie = '') =>
+      fetch(`${home.base}/api/v1${path}`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json', cookie },
+        body: JSON.stringify(body),
+      })
+    const cookie = (await send('/session', { signIn: 'maren', password: PASSWORD })).headers.getSetCookie()[0]
+    const made = await send(
+      '/units/wheels-and-ramps/ask-links',
+      { label: 'All families', endsOn: '2026-03-18' },
+      cookie.split(';')[0],
+    )
+    token = ((await made.json()) as { token: string }).token
+  })
+  afterAll(async () => {
+    await close()
+    await home.close()
+  })
+
+  it('is told what is wrong with what it wrote, and promises what it means', async () => {
+    const { page, errors } = await openPage(browser, PHONE, 'dark')
+    await page.goto(`${home.base}/bring/${token}`)
+    await sees(page, 'flat cardboard')
+    expect(await page.title()).toBe('What we could use · Kobby')
+    expect(await page.evaluate(() => document.documentElement.dataset.theme)).toBe('dark')
+    await click(page, 'I can bring some')
+    const open = await page.$eval('form input[inputmode=decimal]', (field) => (field as HTMLInputElement).value)
+    expect(Number(open)).toBeGreaterThan(0)
+    await click(page, 'I bring it')
+    await waitText(page, '[role=alert]', 'Write your name')
+    await fill(page, 'Your name', 'Family of Juno')
+    for (const [written, said] of [
+      ['some', 'number'],
+      ['0', 'Say how many you bring'],
+      ['99999', 'still open'],
+    ]) {
+      await fill(page, 'How many', written)
+      await click(page, 'I bring it')
+      await waitText(page, '[role=alert]', said)
+    }
+    await fill(page, 'How many', '1')
+    await click(page, 'I bring it')
+    await waitText(page, '[aria-label="You bring"]', '1 ')
+    await page.reload()
+    await waitText(page, '[aria-label="You bring"]', '1 ')
+    expect(errors).toEqual([])
+    await page.browserContext().close()
+  })
+})
