@@ -1,4 +1,5 @@
 /** The things of the job as schemas, what refers to what, and the shapes that cross HTTP. */
+export * from './lists'
 export * from './primitives'
 export * from './license'
 export * from './home'

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { WEEKDAYS } from './lists'
 
 /**
  * The small values that every schema of the domain is made of.
@@ -35,7 +36,6 @@ export const TimeSpan = z
   .refine((span) => span.from < span.to, { message: 'The end must come after the start', path: ['to'] })
 export type TimeSpan = z.infer<typeof TimeSpan>
 
-export const WEEKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const
 export const Weekday = z.enum(WEEKDAYS)
 export type Weekday = z.infer<typeof Weekday>
 
@@ -121,18 +121,6 @@ export const CENTER_KINDS = [
 export const CenterKind = z.enum(CENTER_KINDS)
 export type CenterKind = z.infer<typeof CenterKind>
 
-/** The nine major food allergens of US law (FASTER Act, 2021); a home may add its own in the same form. */
-export const MAJOR_ALLERGENS = [
-  'milk',
-  'egg',
-  'fish',
-  'shellfish',
-  'tree-nuts',
-  'peanuts',
-  'wheat',
-  'soy',
-  'sesame',
-] as const
 export const Allergen = z.string().regex(/^[a-z][a-z-]{1,39}$/, 'Use lower-case letters and hyphens')
 export type Allergen = z.infer<typeof Allergen>
 

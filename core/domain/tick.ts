@@ -1,11 +1,9 @@
 import { z } from 'zod'
+import { LONGEST_WAIT_MS } from './lists'
 import { Id, Line } from './primitives'
 
 /** What a tick refers to within its placement: a step, or what one stage does. */
 export const StepId = z.string().regex(/^[a-z0-9][a-z0-9-]{0,79}$/, 'This is no step of ours')
-
-/** The longest that a tick can have waited for a network, in milliseconds: thirty days. */
-export const LONGEST_WAIT_MS = 30 * 86_400_000
 
 /**
  * A step that was done, or was not after all. It starts from no version: of two who tick the same step, the one who did

@@ -26,7 +26,15 @@ import {
 } from '@core/domain'
 import { startsFrom, stocked } from '@core/supplies'
 import { invalid, notFound, Refusal } from './refusal'
-import { endRedo, nextChange, readChange, readChanges, setChangeState, writeChange } from '../store/changeLog'
+import {
+  endRedo,
+  nextChange,
+  nextLabel,
+  readChange,
+  readChanges,
+  setChangeState,
+  writeChange,
+} from '../store/changeLog'
 import { deleteRow, readHistory, readRow, readRows, writeRow } from '../store/rows'
 import type { Tx } from '../store/onePool'
 import type { Clock } from './clock'
@@ -107,9 +115,10 @@ export class Changes {
 
   /** What could be undone and redone next, by its label. */
   async steps(unitId: string | null, user: User): Promise<Steps> {
-    const undo = await nextChange(this.db, unitId, user.id, 'done')
-    const redo = await nextChange(this.db, unitId, user.id, 'undone')
-    return { undo: undo?.label ?? null, redo: redo?.label ?? null }
+    return {
+      undo: await nextLabel(this.db, unitId, user.id, 'done'),
+      redo: await nextLabel(this.db, unitId, user.id, 'undone'),
+    }
   }
 
   /** The newest changes on a unit or the home, for "who changed this". */

@@ -37,6 +37,11 @@ const scope = (db: Knex, unitId: string | null, userId: string) =>
 export const readChange = async (db: Knex, id: string): Promise<LoggedChange | undefined> =>
   logged((await db('changes').where({ id }).first('id', 'seq', 'label', 'before', 'after')) as Stored | undefined)
 
+const next = (db: Knex, unitId: string | null, userId: string, state: 'done' | 'undone') =>
+  scope(db, unitId, userId)
+    .where({ state })
+    .orderBy('seq', state === 'done' ? 'desc' : 'asc')
+
 /** What would be undone next (the last that is done), or redone (the first that was taken back). */
 export const nextChange = async (
   db: Knex,
@@ -44,12 +49,16 @@ export const nextChange = async (
   userId: string,
   state: 'done' | 'undone',
 ): Promise<LoggedChange | undefined> =>
-  logged(
-    (await scope(db, unitId, userId)
-      .where({ state })
-      .orderBy('seq', state === 'done' ? 'desc' : 'asc')
-      .first('id', 'seq', 'label', 'before', 'after')) as Stored | undefined,
-  )
+  logged((await next(db, unitId, userId, state).first('id', 'seq', 'label', 'before', 'after')) as Stored | undefined)
+
+/** What that is called, without its rows: they can be a whole home. */
+export const nextLabel = async (
+  db: Knex,
+  unitId: string | null,
+  userId: string,
+  state: 'done' | 'undone',
+): Promise<string | null> =>
+  ((await next(db, unitId, userId, state).first('label')) as { label: string } | undefined)?.label ?? null
 
 /** The newest changes on a unit or the home. */
 export const readChanges = (db: Knex, unitId: string | null, most: number): Promise<ChangesAnswer['changes']> =>
