@@ -319,7 +319,10 @@ it.concurrent.each([
   },
   LONG,
 )
-afterAll(() => expect(pressedInDemo).toBeGreaterThan(180))
+// Where only some of the walks are asked for, those of the demo may not be among them.
+afterAll(() => {
+  if (inDemo.size) expect(pressedInDemo).toBeGreaterThan(180)
+})
 it.concurrent(
   'the demo home on a phone',
   async () => {

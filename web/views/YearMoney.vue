@@ -71,7 +71,7 @@ const print = () => window.print()
 <template>
   <PlainFrame
     title="Money"
-    :lead="purchases ? `${words(total)} in ${year}, ${countWords(items.length, 'purchase')}` : `${year}`"
+    :lead="purchases && house.home ? `${words(total)} in ${year}, ${countWords(items.length, 'purchase')}` : `${year}`"
   >
     <template #acts
       ><v-btn class="no-print" @click="print">Print</v-btn
