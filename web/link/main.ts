@@ -1,6 +1,4 @@
 import { createApp } from 'vue'
-import '../theme/tokens.css'
-import '../theme/frame.css'
 import LinkPage from './LinkPage.vue'
 import './link.css'
 
