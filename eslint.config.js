@@ -147,6 +147,13 @@ export default tseslint.config(
     }),
   },
   {
+    files: ['web/parts/{fields,frame,cards,lines}/**/*.vue'],
+    rules: apart({
+      group: ['**/stores/*', '@server/*', '**/server/**'],
+      message: 'Fields, frames, cards and lines take props: they know no store.',
+    }),
+  },
+  {
     files: ['**/*.test.ts', '**/testing/**/*.ts', 'e2e/**/*.ts'],
     rules: { '@typescript-eslint/no-explicit-any': 'off' },
   },

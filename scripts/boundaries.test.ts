@@ -24,7 +24,11 @@ it.each([
   ['core/supplies/x.ts', "import { useUnit } from '../../web/stores/unit'\nuseUnit()"],
   ['server/services/x.ts', "import { useUnit } from '@web/stores/unit'\nuseUnit()"],
   ['server/store/x.ts', "import { Changes } from '../services/changes'\nvoid Changes"],
-  ['web/stores/x.ts', "import Card from '../parts/PlanCard.vue'\nvoid Card"],
+  ['web/stores/x.ts', "import Card from '../parts/cards/PlanCard.vue'\nvoid Card"],
+  [
+    'web/parts/lines/X.vue',
+    "<script setup lang='ts'>\nimport { useUnit } from '../../stores/unit'\nuseUnit()\n</script>\n<template><p /></template>",
+  ],
   ['web/views/x.ts', "import { createKobby } from '@server/app'\nvoid createKobby"],
 ])('an arrow that runs backward fails: %s', async (path, code) => {
   expect(await faults(path, code)).toContain('no-restricted-imports')

@@ -1,15 +1,18 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { provideHomeWords } from './composables/homeWords'
 import { keepOfflineCopy } from './composables/offlineCopy'
 import { useLook } from './composables/useLook'
 import { useHotkeys } from './composables/useHotkeys'
-import PathNav from './parts/PathNav.vue'
-import PhoneBar from './parts/PhoneBar.vue'
-import SaveState from './parts/SaveState.vue'
-import LeaveAsk from './parts/LeaveAsk.vue'
-import KeysHelp from './parts/KeysHelp.vue'
-import FindAnything from './parts/FindAnything.vue'
+import { usePathFigures } from './composables/usePathFigures'
+import { savedWords } from './composables/savedWords'
+import PathNav from './parts/frame/PathNav.vue'
+import PhoneBar from './parts/frame/PhoneBar.vue'
+import SaveState from './parts/shell/SaveState.vue'
+import LeaveAsk from './parts/shell/LeaveAsk.vue'
+import KeysHelp from './parts/frame/KeysHelp.vue'
+import FindAnything from './parts/shell/FindAnything.vue'
 import { STEPS } from './router'
 import { useHouse } from './stores/house'
 import { useSession } from './stores/session'
@@ -23,6 +26,15 @@ const session = useSession()
 const house = useHouse()
 const unit = useUnit()
 const writer = useWriter()
+
+const figures = usePathFigures()
+provideHomeWords(
+  computed(() => ({
+    measures: house.home?.measures ?? 'metric',
+    currency: house.home?.currency ?? 'USD',
+    childNames: house.children.map((child) => child.name),
+  })),
+)
 
 const failed = ref('')
 const helping = ref(false)
@@ -95,6 +107,9 @@ useHotkeys({
       <PathNav
         class="no-print wide-only"
         :look="look"
+        :unit="unit.unit"
+        :figures="figures"
+        :saved="savedWords(writer)"
         @look="toggle"
         @help="helping = true"
         @find="finding = true"
@@ -111,7 +126,7 @@ useHotkeys({
           <router-view v-else />
         </main>
       </div>
-      <PhoneBar class="no-print phone-only" :look="look" @look="toggle" @leave="leaving = true" />
+      <PhoneBar class="no-print phone-only" :look="look" :unit="unit.unit" @look="toggle" @leave="leaving = true" />
     </div>
     <SaveState v-if="!bare" class="no-print" />
     <KeysHelp v-model="helping" />

@@ -5,6 +5,7 @@ import App from './App.vue'
 import { startHere } from './composables/startHere'
 import { router } from './router'
 import './theme/tokens.css'
+import './theme/library.css'
 import './theme/frame.css'
 import { vuetify } from './theme/vuetify'
 

@@ -10,6 +10,7 @@ import { demoHome } from '@demo/home'
 import { api } from '../api/client'
 import { withBrowserParts } from '../testing/browserParts'
 import { usePathFigures } from '../composables/usePathFigures'
+import { useBasket } from './basket'
 import { useBoard } from './board'
 import { useRows } from './rows'
 import { useSession } from './session'
@@ -123,8 +124,8 @@ it('gives each step one honest figure', () => {
 
 describe('the basket', () => {
   it('keeps half an idea with the address in it, and nothing of nothing', () => {
-    const [board, unit] = [useBoard(), useUnit()]
-    expect([board.keepHalf('  '), board.keepHalf(' Moths, see https://moths.example/a ')]).toEqual([false, true])
+    const [basket, unit] = [useBasket(), useUnit()]
+    expect([basket.keepHalf('  '), basket.keepHalf(' Moths, see https://moths.example/a ')]).toEqual([false, true])
     expect(unit.ideas.at(-1)).toMatchObject({
       unitId: 'wind-and-kites',
       activityId: null,
@@ -133,23 +134,23 @@ describe('the basket', () => {
     })
   })
   it('takes what a pattern made once into the library, however often it is gathered', () => {
-    const [board, unit] = [useBoard(), useUnit()]
+    const [basket, unit] = [useBasket(), useUnit()]
     const [{ made }] = applyAll(unit.theme!, { paper: 'a4', shipped: byId(MATERIALS) })
     const before = unit.activities.length
-    board.gatherMade(made!)
+    basket.gatherMade(made!)
     const id = unit.ideas.at(-1)!.activityId!
-    board.leave(board.ideaOf(id)!)
-    expect(board.ideaOf(id)).toBeUndefined()
-    board.gatherMade(made!)
+    basket.leave(basket.ideaOf(id)!)
+    expect(basket.ideaOf(id)).toBeUndefined()
+    basket.gatherMade(made!)
     expect([unit.ideas.at(-1)!.activityId, unit.activities.length]).toEqual([id, before + 1])
   })
   it('lets a stretch in, leaves it, and asks again', () => {
-    const [board, unit] = [useBoard(), useUnit()]
+    const [basket, unit] = [useBasket(), useUnit()]
     const cutters = () =>
       unit.activitiesById.get('dough-diamonds')!.requirements.find((one) => one.materialId === 'dough-cutter')!.quantity
     const answer = (value: 'taken' | 'left' | null) => {
-      board.stretch(board.ideaOf('dough-diamonds')!, 'number', value)
-      return [cutters(), board.ideaOf('dough-diamonds')!.stretches]
+      basket.stretch(basket.ideaOf('dough-diamonds')!, 'number', value)
+      return [cutters(), basket.ideaOf('dough-diamonds')!.stretches]
     }
     expect([answer('taken'), answer('left'), answer(null)]).toEqual([
       [5, { number: 'taken' }],

@@ -1,18 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { withHours, type AdultRemedy, pulseChange, pulseOf, type ReadingName } from '@core/readings'
-import type { CautionRemedy } from '@core/cautions'
-import {
-  newIdea,
-  type Activity,
-  type CalendarDate,
-  type Idea,
-  type Placement,
-  type TimeSpan,
-  type Where,
-} from '@core/domain'
-import { canonical, shortDate } from '@core/base'
-import type { MadeActivity } from '@core/ideas'
+import { pulseChange, pulseOf, type ReadingName } from '@core/readings'
+import type { Caution, CautionRemedy } from '@core/cautions'
+import { newIdea, type Placement, type Where } from '@core/domain'
 import { canPlace, copyOf, newPlacement, type Move, type Slot, type Verdict } from '@core/plan'
 import { remedied, type ClashRemedy } from '@core/supplies'
 import { newId } from '../api/newId'
@@ -28,9 +18,6 @@ export type Selected =
   | { kind: 'center'; id: string }
   | { kind: 'clash'; materialId: string }
   | null
-
-/** Characters that the address of an idea may have. */
-const MOST_LINK = 500
 
 /**
  * How long a card must be held over a cubby before its readings are computed, in milliseconds: less is not looking,
@@ -61,7 +48,7 @@ export const useBoard = defineStore('board', () => {
     const now = selected.value
     return now?.kind === 'placement' ? unit.placements.find((one) => one.id === now.id) : undefined
   })
-  const titleOf = (activityId: string) => unit.activitiesById.get(activityId)?.title ?? 'this'
+  const { titleOf } = unit
 
   /** Whether something could lie somewhere, before it is dropped; where else, only when that is asked for. */
   function verdict(what: Carried, where: Where, centerId: string | null = null, remedies = true): Verdict | null {
@@ -97,6 +84,9 @@ export const useBoard = defineStore('board', () => {
     ])
     return true
   }
+  /** Lays an idea of the basket where a reading says. */
+  const place = (activityId: string, slot: Slot): boolean =>
+    drop({ placementId: null, activityId }, slot.where, slot.centerId)
   /** Id of the next placement, so that one that is looked at and then dropped is the same. */
   let nextId: string = newId()
   /** A placement as it would be, were something let go somewhere. */
@@ -203,81 +193,21 @@ export const useBoard = defineStore('board', () => {
     const one = unit.placements.find((placement) => placement.id === placementId)
     if (one) patch(one, words, { where, pinnedDate: null })
   }
-  /** Other hours of an adult on one date: the provider's word for that day. */
-  function setHours(adultId: string, date: CalendarDate, here: TimeSpan | null): void {
-    const adult = house.adults.find((one) => one.id === adultId)
-    if (adult)
-      void unit.commit(`${adult.name} on ${shortDate(date)}`, [{ put: 'adult', value: withHours(adult, date, here) }])
+  /** Another adult leads a placement. */
+  function lead(placementId: string, leadId: string, words: string): void {
+    const one = unit.placements.find((placement) => placement.id === placementId)
+    if (one) patch(one, words, { leadId })
   }
-  /** A child away on one date, or here at other hours; undefined as usual. */
-  function setChild(childId: string, date: CalendarDate, here: TimeSpan | null | undefined): void {
-    const child = house.children.find((one) => one.id === childId)
-    if (!child) return
-    const rest = child.exceptions.filter((one) => one.date !== date)
-    void unit.commit(`${child.name} on ${shortDate(date)}`, [
-      { put: 'child', value: { ...child, exceptions: here === undefined ? rest : [...rest, { date, here }] } },
-    ])
-  }
-  function mendAdults(what: AdultRemedy): void {
-    if (what.kind === 'come') setHours(what.adultId, what.date, what.here)
-    else {
-      const one = unit.placements.find((placement) => placement.id === what.placementId)
-      if (one) patch(one, what.words, { leadId: what.leadId })
-    }
+  /** Sets a caution of a placement aside with a reason, or takes it up again where there is none. */
+  function setAside({ session: { placement: one }, rule }: Caution, reason: string | null): void {
+    const others = one.setAside.filter((aside) => aside.ruleId !== rule.id)
+    patch(one, `${reason === null ? 'Take up again' : 'Set aside'}: ${rule.title}`, {
+      setAside: reason === null ? others : [...others, { ruleId: rule.id, reason }],
+    })
   }
   /** Takes everything off the plan that a saving would lose. */
   function leaveOut(placementIds: readonly string[], words: string): void {
     make({ puts: [], removes: unit.placements.filter((one) => placementIds.includes(one.id)), unit: null }, words)
-  }
-  function gather(activityId: string): void {
-    void unit.commit(`Gather ${titleOf(activityId)}`, [{ put: 'idea', value: newIdea(newId(), unit.id, activityId) }])
-  }
-
-  /**
-   * Gathers what a pattern made. Made before in the same words, it is taken from the library; else it goes in, with
-   * what the home lacks of its materials.
-   */
-  function gatherMade({ activity, materials }: MadeActivity): void {
-    const written = (one: Activity) => canonical({ ...one, id: '' })
-    const known = house.activities.find((one) => one.pattern === activity.pattern && written(one) === written(activity))
-    const id = known?.id ?? newId()
-    void unit.commit(`Gather ${activity.title}`, [
-      ...(known
-        ? []
-        : [
-            ...materials
-              .filter((one) => !house.materialsById.has(one.id))
-              .map((value) => ({ put: 'material' as const, value })),
-            { put: 'activity' as const, value: { ...activity, id } },
-          ]),
-      { put: 'idea', value: newIdea(newId(), unit.id, id) },
-    ])
-  }
-  /**
-   * Keeps half an idea, in the open unit's basket; what looks like an address in it is its link. False where nothing
-   * was written.
-   */
-  function keepHalf(text: string): boolean {
-    const words = text.trim()
-    if (!words) return false
-    const link = (/https?:\/\/\S+/i.exec(words)?.[0] ?? '').slice(0, MOST_LINK)
-    void unit.commit('Keep an idea', [{ put: 'idea', value: { ...newIdea(newId(), unit.id, null, words), link } }])
-    return true
-  }
-  const ideaOf = (activityId: string): Idea | undefined => unit.ideas.find((idea) => idea.activityId === activityId)
-  /** Puts an idea out of the basket. Its place on the plan, where it has one, stays. */
-  function leave(idea: Idea): void {
-    void unit.commit(`Leave ${idea.activityId ? titleOf(idea.activityId) : 'an idea'}`, [
-      { remove: 'idea', id: idea.id },
-    ])
-  }
-  /** Takes a stretch of the unit's focus into an idea, or leaves it; null asks again. */
-  function stretch(idea: Idea, id: string, answer: Idea['stretches'][string] | null): void {
-    const { [id]: _, ...rest } = idea.stretches
-    void unit.commit(
-      `${titleOf(idea.activityId!)}: ${answer === 'taken' ? 'take' : answer === 'left' ? 'leave' : 'ask again about'} the ${id}`,
-      [{ put: 'idea', value: { ...idea, stretches: answer ? { ...rest, [id]: answer } : rest } }],
-    )
   }
 
   return {
@@ -287,9 +217,8 @@ export const useBoard = defineStore('board', () => {
     copyTo,
     mendClash,
     moveTo,
-    setHours,
-    setChild,
-    mendAdults,
+    lead,
+    setAside,
     leaveOut,
     selected,
     carried,
@@ -299,16 +228,11 @@ export const useBoard = defineStore('board', () => {
     placement,
     verdict,
     drop,
+    place,
     patch,
     pin,
     remove,
     remedy,
-    gather,
-    gatherMade,
-    keepHalf,
-    ideaOf,
-    leave,
-    stretch,
     titleOf,
   }
 })

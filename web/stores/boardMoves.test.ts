@@ -9,7 +9,9 @@ import { clashRemedies, materialClashes } from '@core/supplies'
 import { demoHome } from '@demo/home'
 import { api } from '../api/client'
 import { withBrowserParts } from '../testing/browserParts'
+import { useBasket } from './basket'
 import { useBoard } from './board'
+import { usePresence } from './presence'
 import { useHouse } from './house'
 import { useRows } from './rows'
 import { useSession } from './session'
@@ -111,7 +113,7 @@ it('readings after any run of looks and drops are those computed from the plan a
 describe('a whole move', () => {
   it('that ends the unit early keeps in the basket what was planned later', () => {
     const [board, unit] = [useBoard(), useUnit()]
-    for (const idea of unit.ideas.filter((one) => one.activityId === 'salt-dough-tags')) board.leave(idea)
+    for (const idea of unit.ideas.filter((one) => one.activityId === 'salt-dough-tags')) useBasket().leave(idea)
     board.make(endEarly(unit.unit!, unit.placements, 3), 'End with day 3')
     expect(unit.unit!.days).toBe(3)
     expect(unit.placements.some((one) => one.activityId === 'salt-dough-tags')).toBe(false)
@@ -135,14 +137,14 @@ describe('a whole move', () => {
 
 describe('who is here', () => {
   it('changes the readings at once, for that date only, and as usual again is no exception', () => {
-    const [board, unit, house] = [useBoard(), useUnit(), useHouse()]
+    const [presence, unit, house] = [usePresence(), useUnit(), useHouse()]
     const short = () => pulseOf(unit.readings!).adults.minutes
     expect(short()).toBe(150)
-    board.setChild('idris', '2026-03-23', null)
+    presence.setChild('idris', '2026-03-23', null)
     expect(short()).toBe(75)
-    board.setChild('idris', '2026-03-23', undefined)
+    presence.setChild('idris', '2026-03-23', undefined)
     expect([short(), house.children.find((one) => one.id === 'idris')!.exceptions]).toEqual([150, []])
-    board.setHours('teo', '2026-03-25', { from: '08:30', to: '16:30' })
+    presence.setHours('teo', '2026-03-25', { from: '08:30', to: '16:30' })
     expect(short()).toBe(75)
   })
 })

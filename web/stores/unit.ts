@@ -64,6 +64,7 @@ export const useUnit = defineStore('unit', () => {
     unit.value ? activitiesFor(unit.value, ideas.value, house.activities, house.materialsById) : house.activities,
   )
   const activitiesById = computed(() => byId(activities.value))
+  const titleOf = (activityId: string): string => activitiesById.value.get(activityId)?.title ?? 'this'
   const ready = computed(() => Boolean(unit.value && house.home && !loading.value))
 
   const snapshot = computed<UnitSnapshot | null>(() =>
@@ -170,6 +171,7 @@ export const useUnit = defineStore('unit', () => {
     promises,
     activities,
     activitiesById,
+    titleOf,
     ready,
     loading,
     failed,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import ActivityForm from '../parts/ActivityForm.vue'
+import ActivityForm from '../parts/ideas/ActivityForm.vue'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { countWords, listWords, longDate, quantityWords } from '@core/base'
-import UnitFrame from '../parts/UnitFrame.vue'
+import UnitFrame from '../parts/shell/UnitFrame.vue'
 import { useHouse } from '../stores/house'
 import { useSupplies } from '../stores/supplies'
 import { useUnit } from '../stores/unit'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { CAUTION_CLOSING, CAUTION_RULES, type Severity } from '@core/cautions'
-import PlainFrame from '../parts/PlainFrame.vue'
+import PlainFrame from '../parts/frame/PlainFrame.vue'
 
 const KINDS: { severity: Severity; title: string; what: string }[] = [
   { severity: 'stop', title: 'Stop', what: 'Can only be solved, never set aside.' },

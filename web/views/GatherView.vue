@@ -9,19 +9,21 @@ import { lacksOf, touchesOf } from '@core/readings'
 import { useFits, useUsedBefore } from '../composables/useFits'
 import { useLibrarySearch } from '../composables/useLibrarySearch'
 import { usePatterns } from '../composables/usePatterns'
-import BasketPocket from '../parts/BasketPocket.vue'
-import IdeaFilterBar from '../parts/IdeaFilterBar.vue'
-import IdeaList from '../parts/IdeaList.vue'
-import IdeaPocket from '../parts/IdeaPocket.vue'
-import NotebookList from '../parts/NotebookList.vue'
-import PatternList from '../parts/PatternList.vue'
-import SegmentedTabs from '../parts/SegmentedTabs.vue'
-import UnitFrame from '../parts/UnitFrame.vue'
+import BasketPocket from '../parts/pockets/BasketPocket.vue'
+import IdeaFilterBar from '../parts/ideas/IdeaFilterBar.vue'
+import IdeaList from '../parts/ideas/IdeaList.vue'
+import IdeaPocket from '../parts/pockets/IdeaPocket.vue'
+import NotebookList from '../parts/ideas/NotebookList.vue'
+import PatternList from '../parts/ideas/PatternList.vue'
+import SegmentedTabs from '../parts/frame/SegmentedTabs.vue'
+import UnitFrame from '../parts/shell/UnitFrame.vue'
 import { useBoard } from '../stores/board'
+import { useBasket } from '../stores/basket'
 import { useUnit } from '../stores/unit'
 
 /** Ideas into the basket: from the library, out of the theme by patterns, or out of her own head. */
 const store = useUnit()
+const basket = useBasket()
 const board = useBoard()
 const route = useRoute()
 const router = useRouter()
@@ -101,16 +103,16 @@ function open(activity: Activity) {
 function gather(activity: Activity) {
   const made = madeBy(activity.id)
   if (made) gatherMade(made)
-  else board.gather(activity.id)
+  else basket.gather(activity.id)
 }
 function gatherMade(made: MadeActivity) {
-  board.gatherMade(made)
+  basket.gatherMade(made)
   const idea = gatheredPatterns.value.get(made.activity.pattern ?? '')
   if (openId.value === made.activity.id && idea) openId.value = idea.activityId
 }
 function leave(activity: Activity) {
-  const idea = board.ideaOf(activity.id) ?? gatheredPatterns.value.get(activity.pattern ?? '')
-  if (idea) board.leave(idea)
+  const idea = basket.ideaOf(activity.id) ?? gatheredPatterns.value.get(activity.pattern ?? '')
+  if (idea) basket.leave(idea)
 }
 const edit = (activity: Activity, copy: boolean) =>
   void router.push(

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { childHours } from '@core/plan'
 import { aroundAll, clockWords, longDate } from '@core/base'
-import UnitFrame from '../parts/UnitFrame.vue'
+import UnitFrame from '../parts/shell/UnitFrame.vue'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
 

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { countAhead } from '@core/readings'
+import { countAhead, type ReadingName } from '@core/readings'
 import { materialClashes } from '@core/supplies'
 import { useLookAhead } from '../composables/useLookAhead'
-import PulseBar from '../parts/PulseBar.vue'
-import RefusalNote from '../parts/RefusalNote.vue'
-import SegmentedTabs from '../parts/SegmentedTabs.vue'
-import UnitFrame from '../parts/UnitFrame.vue'
-import UnitLength from '../parts/UnitLength.vue'
-import UnplacedIdeas from '../parts/UnplacedIdeas.vue'
+import PulseBar from '../parts/frame/PulseBar.vue'
+import RefusalNote from '../parts/lines/RefusalNote.vue'
+import SegmentedTabs from '../parts/frame/SegmentedTabs.vue'
+import UnitFrame from '../parts/shell/UnitFrame.vue'
+import UnitLength from '../parts/unit/UnitLength.vue'
+import UnplacedIdeas from '../parts/unit/UnplacedIdeas.vue'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 import DaysBoard from './layOut/DaysBoard.vue'
@@ -19,13 +19,13 @@ const RoomPlan = defineAsyncComponent(() => import('./layOut/RoomPlan.vue'))
 const RoundedMap = defineAsyncComponent(() => import('./layOut/RoundedMap.vue'))
 const AdultsCover = defineAsyncComponent(() => import('./layOut/AdultsCover.vue'))
 const AheadList = defineAsyncComponent(() => import('./layOut/AheadList.vue'))
-const CenterPocket = defineAsyncComponent(() => import('../parts/CenterPocket.vue'))
-const LicensePocket = defineAsyncComponent(() => import('../parts/LicensePocket.vue'))
-const MaterialClashNote = defineAsyncComponent(() => import('../parts/MaterialClashNote.vue'))
-const PlacementPocket = defineAsyncComponent(() => import('../parts/PlacementPocket.vue'))
-const ReadingPocket = defineAsyncComponent(() => import('../parts/ReadingPocket.vue'))
-const RoomPocket = defineAsyncComponent(() => import('../parts/RoomPocket.vue'))
-const SlotPocket = defineAsyncComponent(() => import('../parts/SlotPocket.vue'))
+const CenterPocket = defineAsyncComponent(() => import('../parts/pockets/CenterPocket.vue'))
+const LicensePocket = defineAsyncComponent(() => import('../parts/pockets/LicensePocket.vue'))
+const ClashPocket = defineAsyncComponent(() => import('../parts/pockets/ClashPocket.vue'))
+const PlacementPocket = defineAsyncComponent(() => import('../parts/pockets/PlacementPocket.vue'))
+const ReadingPocket = defineAsyncComponent(() => import('../parts/pockets/ReadingPocket.vue'))
+const RoomPocket = defineAsyncComponent(() => import('../parts/pockets/RoomPocket.vue'))
+const SlotPocket = defineAsyncComponent(() => import('../parts/pockets/SlotPocket.vue'))
 
 const store = useUnit()
 const board = useBoard()
@@ -55,6 +55,10 @@ watch(view, (now) => {
   if (now === 'days' && board.selected?.kind === 'center') board.selected = null
 })
 const open = () => (pocketOpen.value = true)
+function openReading(name: ReadingName) {
+  board.selected = { kind: 'reading', name }
+  open()
+}
 const clash = computed(() => {
   const now = board.selected
   return now?.kind === 'clash' ? clashes.value.find((one) => one.material.id === now.materialId) : undefined
@@ -85,7 +89,14 @@ const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placem
     <p v-else class="mute" role="status">Looking over the days ahead</p>
 
     <template #pocket>
-      <RefusalNote />
+      <RefusalNote
+        v-if="board.refused"
+        :title="board.titleOf(board.refused.carried.activityId)"
+        :reason="board.refused.reason"
+        :remedies="board.refused.remedies"
+        @place="(slot) => board.drop(board.refused!.carried, slot.where, slot.centerId)"
+        @leave="board.refused = null"
+      />
       <PlacementPocket v-if="inPocket" :key="inPocket.id" :placement="inPocket" />
       <SlotPocket v-else-if="board.selected?.kind === 'slot'" :where="board.selected.where" />
       <ReadingPocket v-else-if="board.selected?.kind === 'reading'" :name="board.selected.name" />
@@ -94,14 +105,21 @@ const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placem
         :key="board.selected.id"
         :center-id="board.selected.id"
       />
-      <MaterialClashNote v-else-if="clash" :clash="clash" />
+      <ClashPocket v-else-if="clash" :clash="clash" />
       <ReadingPocket v-else-if="view === 'rounded'" name="rounded" />
       <LicensePocket v-else-if="view === 'adults'" />
       <RoomPocket v-else-if="view === 'room'" />
       <UnplacedIdeas v-else />
       <UnitLength v-if="view === 'days'" />
     </template>
-    <template #pulse><PulseBar @opened="open" /></template>
+    <template #pulse
+      ><PulseBar
+        v-if="store.readings && store.snapshot"
+        :readings="store.readings"
+        :snapshot="store.snapshot"
+        :preview="board.preview"
+        @open="openReading"
+    /></template>
   </UnitFrame>
 </template>
 

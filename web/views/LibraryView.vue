@@ -9,14 +9,14 @@ import { api } from '../api/client'
 import { useFileIn } from '../composables/useFileIn'
 import { useFits, useUsedBefore } from '../composables/useFits'
 import { useLibrarySearch } from '../composables/useLibrarySearch'
-import ActivityDetails from '../parts/ActivityDetails.vue'
-import FileIn from '../parts/FileIn.vue'
-import IdeaFilterBar from '../parts/IdeaFilterBar.vue'
-import ImportPreview from '../parts/ImportPreview.vue'
-import PlainFrame from '../parts/PlainFrame.vue'
-import SegmentedTabs from '../parts/SegmentedTabs.vue'
-import { useBoard } from '../stores/board'
+import ActivityDetails from '../parts/ideas/ActivityDetails.vue'
+import FileIn from '../parts/fields/FileIn.vue'
+import IdeaFilterBar from '../parts/ideas/IdeaFilterBar.vue'
+import ImportPreview from '../parts/house/ImportPreview.vue'
+import PlainFrame from '../parts/frame/PlainFrame.vue'
+import SegmentedTabs from '../parts/frame/SegmentedTabs.vue'
 import { useHouse } from '../stores/house'
+import { useBasket } from '../stores/basket'
 import { useUnit } from '../stores/unit'
 import { useWriter } from '../stores/writer'
 
@@ -25,8 +25,8 @@ import { useWriter } from '../stores/writer'
  * out.
  */
 const house = useHouse()
+const basket = useBasket()
 const store = useUnit()
-const board = useBoard()
 const writer = useWriter()
 const route = useRoute()
 const router = useRouter()
@@ -80,7 +80,7 @@ const setArchived = (one: Activity, archived: boolean) =>
   ])
 const remove = (one: Activity) => void house.commit(`Remove ${one.title}`, [{ remove: 'activity', id: one.id }])
 const write = (query: Record<string, string>) => router.push({ name: 'activity-new', query })
-const gatheredHere = (one: Activity) => Boolean(board.ideaOf(one.id))
+const gatheredHere = (one: Activity) => Boolean(basket.ideaOf(one.id))
 
 const csv = useFileIn((file) => file.text, {
   preview: api.previewActivities,
@@ -204,7 +204,7 @@ const aside = computed(() => house.activities.filter((one) => one.archived).leng
           <v-btn
             v-if="store.unit && !open.archived && !gatheredHere(open)"
             class="primary"
-            @click="board.gather(open.id)"
+            @click="basket.gather(open.id)"
             >Gather for {{ store.unit.name }}</v-btn
           >
           <v-btn v-if="open.source !== 'shipped'" :to="{ name: 'activity-edit', params: { activityId: open.id } }"

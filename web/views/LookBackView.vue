@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { countWords, longDate } from '@core/base'
-import HowItWent from '../parts/HowItWent.vue'
-import UnitFrame from '../parts/UnitFrame.vue'
+import HowItWent from '../parts/pockets/HowItWent.vue'
+import UnitFrame from '../parts/shell/UnitFrame.vue'
 import { useUnit } from '../stores/unit'
 
 /** What was done and what was not, day by day. */

@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import { longDate } from '@core/base'
 import { daySheet, sheetTitle } from '@core/papers'
-import DaySheetView from '../parts/DaySheetView.vue'
-import UnitFrame from '../parts/UnitFrame.vue'
+import DaySheetView from '../parts/papers/DaySheetView.vue'
+import UnitFrame from '../parts/shell/UnitFrame.vue'
 import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import FormField from '../parts/FormField.vue'
-import KobbyMark from '../parts/KobbyMark.vue'
-import RecoveryCode from '../parts/RecoveryCode.vue'
+import FormField from '../parts/fields/FormField.vue'
+import KobbyMark from '../parts/frame/KobbyMark.vue'
+import RecoveryCode from '../parts/house/RecoveryCode.vue'
 import { useTold } from '../composables/useTold'
 import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'

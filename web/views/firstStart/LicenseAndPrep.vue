@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { EXAMPLE_RULES, STAGES, type LicenseRule, type PrepWindow, type Weekday } from '@core/domain'
 import { clockWords, longWeekday, RULE_NAMES, STAGE_NAMES } from '@core/base'
-import FormField from '../../parts/FormField.vue'
+import FormField from '../../parts/fields/FormField.vue'
 import type { Answers } from './answers'
 
 /** Which form of rule her license has, with example numbers marked as such, and when she can prepare. */

@@ -4,7 +4,7 @@ import { countWords, listWords, mediumDate, quantityWords, shortDate } from '@co
 import type { AskLine } from '@core/supplies'
 import type { FamilyPromise } from '@core/domain'
 import { newId } from '../../api/newId'
-import AmountField from '../../parts/AmountField.vue'
+import AmountField from '../../parts/fields/AmountField.vue'
 import { useHouse } from '../../stores/house'
 import { useSession } from '../../stores/session'
 import { useSupplies } from '../../stores/supplies'

@@ -14,7 +14,7 @@ import {
   type GroupEntry,
   type SupplyLine,
 } from '@core/supplies'
-import AlsoUnits from '../../parts/AlsoUnits.vue'
+import AlsoUnits from '../../parts/unit/AlsoUnits.vue'
 import { useHouse } from '../../stores/house'
 import { useSession } from '../../stores/session'
 import { useSupplies } from '../../stores/supplies'

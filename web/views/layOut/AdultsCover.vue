@@ -3,10 +3,12 @@ import { computed, ref } from 'vue'
 import { adultHours, coverOn, type Clash, type CoverInterval } from '@core/readings'
 import { childHours } from '@core/plan'
 import { minutesOf, weekdayOf, clockWords, countWords, longDate } from '@core/base'
-import ClashLine from '../../parts/ClashLine.vue'
-import CoverLine from '../../parts/CoverLine.vue'
-import WhoIsHere from '../../parts/WhoIsHere.vue'
+import ClashLine from '../../parts/lines/ClashLine.vue'
+import CoverLine from '../../parts/lines/CoverLine.vue'
+import WhoIsHere from '../../parts/unit/WhoIsHere.vue'
 import { useHouse } from '../../stores/house'
+import { usePresence } from '../../stores/presence'
+import { useBoard } from '../../stores/board'
 import { useUnit } from '../../stores/unit'
 
 /**
@@ -14,6 +16,8 @@ import { useUnit } from '../../stores/unit'
  */
 defineEmits<{ open: [] }>()
 const store = useUnit()
+const board = useBoard()
+const presence = usePresence()
 const house = useHouse()
 const opened = ref<string | null>(null)
 
@@ -127,11 +131,23 @@ const words = (one: CoverInterval) =>
         >
       </div>
       <WhoIsHere v-if="opened === row.date" :date="row.date" />
-      <CoverLine v-for="one in row.intervals.filter(bad)" :key="one.from" :interval="one" />
+      <CoverLine
+        v-for="one in row.intervals.filter(bad)"
+        :key="one.from"
+        :interval="one"
+        :adults="house.adults"
+        @mend="presence.mend"
+      />
       <ClashLine
         v-for="one in row.clashes"
         :key="`${one.kind} ${one.from} ${one.sessions.map((session) => session.placement.id).join()}`"
         :clash="one"
+        :adults="house.adults"
+        :snapshot="store.snapshot!"
+        :plan="store.readings!.plan"
+        @open="(id) => (board.selected = { kind: 'placement', id })"
+        @mend="presence.mend"
+        @move="board.moveTo"
       />
     </section>
     <p v-if="!rows.length" class="mute">No day of this unit is still to come.</p>

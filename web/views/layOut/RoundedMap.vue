@@ -8,8 +8,8 @@ import VChart from 'vue-echarts'
 import { DOMAINS } from '@core/domain'
 import { countWords, DOMAIN_NAMES, listWords, longDate, minutesWords, shortDate } from '@core/base'
 import { gapsOf, type Touch } from '@core/readings'
-import GapLine from '../../parts/GapLine.vue'
-import SegmentedTabs from '../../parts/SegmentedTabs.vue'
+import GapLine from '../../parts/lines/GapLine.vue'
+import SegmentedTabs from '../../parts/frame/SegmentedTabs.vue'
 import { tooltipOf } from '../../composables/chartText'
 import { mixed, useColours } from '../../composables/useColours'
 import { useBoard } from '../../stores/board'
@@ -201,11 +201,30 @@ const pickedGap = computed(() =>
             </button></template
           >
         </p>
-        <GapLine v-if="pickedGap" :key="`${pickedGap.child.id} ${pickedGap.domain}`" :gap="pickedGap" open />
+        <GapLine
+          v-if="pickedGap"
+          :key="`${pickedGap.child.id} ${pickedGap.domain}`"
+          :gap="pickedGap"
+          :snapshot="store.snapshot!"
+          :plan="store.readings!.plan"
+          :title-of="store.titleOf"
+          open
+          @place="board.place"
+        />
       </section>
       <section class="rows">
         <h2>{{ gaps.length ? 'Who goes without this week' : 'Nobody goes without this week' }}</h2>
-        <div class="gaps"><GapLine v-for="gap in gaps" :key="`${gap.child.id} ${gap.domain}`" :gap="gap" /></div>
+        <div class="gaps">
+          <GapLine
+            v-for="gap in gaps"
+            :key="`${gap.child.id} ${gap.domain}`"
+            :gap="gap"
+            :snapshot="store.snapshot!"
+            :plan="store.readings!.plan"
+            :title-of="store.titleOf"
+            @place="board.place"
+          />
+        </div>
       </section>
       <div class="sr-only">
         <table>

@@ -1,0 +1,218 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, watch } from 'vue'
+import { addDays, daysBetween, longDate, shortWeekday, weekdayOf } from '@core/base'
+import type { CalendarDate, Unit } from '@core/domain'
+import type { ResolvedPlan } from '@core/plan'
+
+/** The unit's program days as tabs, with closures, today, special events and slow projects. */
+const props = defineProps<{ unit: Unit; program: ResolvedPlan['program']; today: CalendarDate }>()
+/** Program day that is looked at. */
+const here = defineModel<number>({ required: true })
+const list = ref<HTMLElement>()
+
+const tabs = computed(() => {
+  const closed = new Map(
+    props.program.closures.filter((one) => one.handling === 'slide').map((one) => [one.date, one.reason]),
+  )
+  return props.program.days.map((day, i) => {
+    const before = props.program.days[i - 1]
+    const between = before
+      ? Array.from({ length: Math.max(0, daysBetween(before.date, day.date) - 1) }, (_, n) =>
+          addDays(before.date, n + 1),
+        )
+      : []
+    const event = props.unit.events
+      .filter((one) => one.day === day.number)
+      .map((one) => one.name)
+      .join(', ')
+    const isToday = day.date === props.today
+    const shut = between.filter((date) => closed.has(date))
+    const words = [
+      `Day ${day.number}, ${longDate(day.date)}`,
+      isToday && 'today',
+      event,
+      !day.held && `dropped: ${day.reason}`,
+    ]
+      .filter(Boolean)
+      .join(', ')
+    return {
+      ...day,
+      event,
+      isToday,
+      past: day.date < props.today,
+      gap: between.length > 0,
+      shut: shut.length ? `Closed ${shut.map((date) => `${longDate(date)} ${closed.get(date) ?? ''}`).join(', ')}` : '',
+      words,
+    }
+  })
+})
+const WIDTH = 50
+const STEP = 54
+const lanes = computed(() => {
+  const at = (number: number) => {
+    const i = tabs.value.findIndex((tab) => tab.number === number)
+    return i < 0 ? null : i * STEP + tabs.value.slice(0, i + 1).filter((tab) => tab.gap).length * 14
+  }
+  return props.unit.slowProjects.slice(0, 1).flatMap((project) => {
+    const [from, to] = [at(project.fromDay), at(Math.min(project.toDay, tabs.value.length))]
+    return from === null || to === null ? [] : [{ name: project.name, from, width: to + WIDTH - from }]
+  })
+})
+watch(
+  () => [here.value, tabs.value.length],
+  async () => {
+    await nextTick()
+    const tab = list.value?.querySelector<HTMLElement>('[aria-current]')
+    if (list.value && tab) list.value.scrollLeft = tab.offsetLeft - list.value.clientWidth / 2 + WIDTH / 2
+  },
+  { immediate: true },
+)
+</script>
+
+<template>
+  <div ref="list" class="scroller" role="group" aria-label="Program days" tabindex="0">
+    <div class="inner">
+      <div class="lane">
+        <div
+          v-for="lane in lanes"
+          :key="lane.name"
+          class="slow"
+          :style="{ left: `${lane.from}px`, width: `${lane.width}px` }"
+        >
+          <span>{{ lane.name }}</span><i />
+        </div>
+      </div>
+      <div class="tabs">
+        <template v-for="tab in tabs" :key="tab.number">
+          <span v-if="tab.gap" class="gap" :class="{ shut: tab.shut }" :title="tab.shut || undefined"
+            ><span v-if="tab.shut" class="sr-only">{{ tab.shut }}</span></span
+          >
+          <button
+            type="button"
+            class="tab"
+            :class="{
+              today: tab.isToday,
+              past: tab.past,
+              event: tab.event,
+              dropped: !tab.held,
+              here: here === tab.number,
+            }"
+            :aria-current="here === tab.number ? 'true' : undefined"
+            :title="tab.words"
+            @click="here = tab.number"
+          >
+            <span>{{ tab.isToday ? 'today' : shortWeekday(weekdayOf(tab.date)) }}</span><b>{{ tab.number }}</b
+            ><span class="sr-only">{{ tab.words }}</span>
+          </button>
+        </template>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.scroller {
+  position: relative;
+  overflow: auto hidden;
+  height: 94px;
+  scrollbar-width: none;
+  min-width: 0;
+}
+.inner {
+  min-width: max-content;
+}
+.lane {
+  height: 29px;
+  position: relative;
+}
+.slow {
+  position: absolute;
+  top: 6px;
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  font-size: 14px;
+  color: var(--mute);
+  white-space: nowrap;
+}
+.slow i {
+  flex: 1;
+  height: 3px;
+  background: var(--grass);
+  border-radius: 2px;
+}
+.tabs {
+  display: flex;
+  align-items: end;
+  height: 64px;
+}
+.gap {
+  width: 14px;
+  align-self: stretch;
+}
+.gap.shut {
+  background: linear-gradient(var(--edge-strong), var(--edge-strong)) center 70% / 6px 2px no-repeat;
+}
+.tab {
+  width: 50px;
+  margin-right: 4px;
+  height: 56px;
+  display: grid;
+  justify-items: center;
+  align-content: center;
+  gap: 1px;
+  border: 1px solid var(--edge);
+  border-bottom: 0;
+  border-radius: 5px 5px 0 0;
+  background: var(--well);
+  color: var(--ink);
+  font: inherit;
+  font-size: 14px;
+  cursor: pointer;
+}
+.tab b {
+  font-family: var(--head);
+  font-weight: 650;
+  font-size: 17px;
+  line-height: 1.1;
+}
+.tab span {
+  color: var(--mute);
+}
+.tab.past {
+  background: var(--linen);
+  color: var(--mute);
+}
+.tab.today {
+  height: 64px;
+  background: var(--paper);
+  border-color: var(--edge-strong);
+}
+.tab.today span {
+  color: var(--ember);
+  font-weight: 700;
+}
+.tab.event {
+  border: 1px dashed var(--apricot);
+  border-bottom: 0;
+}
+.tab.dropped {
+  text-decoration: line-through;
+  opacity: 0.8;
+}
+.tab.here {
+  border-top: 3px solid var(--spruce);
+}
+.tab:focus-visible {
+  outline-offset: -3px;
+}
+@media (max-width: 720px) {
+  .scroller {
+    height: 76px;
+  }
+  .lane {
+    visibility: hidden;
+    height: 12px;
+  }
+}
+</style>
