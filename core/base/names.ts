@@ -51,6 +51,9 @@ export const STAGE_NAMES: Record<Stage, string> = {
   preschool: 'Preschool',
   'school-age': 'School-age',
 }
+/** How grave a caution is. */
+export const SEVERITY_NAMES = { stop: 'Stop', change: 'Change', watch: 'Watch' } as const
+
 export const ATTENTION_NAMES: Record<Attention, string> = {
   nearby: 'adult nearby',
   watching: 'adult watching',

@@ -144,9 +144,10 @@ export function useBoardKeys({ grid, firstDay, columns, blockIds, spotsOf, open 
   return {
     activeWhere,
     pickUpOrPutDown,
-    isActive: (day: number, block: string, index: number) => {
+    /** Which spot of a cell is in the tab order; null where that is in another cell. */
+    activeIndex: (day: number, block: string): number | null => {
       const at = now()
-      return at.day === day && at.block === block && at.index === index
+      return at.day === day && at.block === block ? at.index : null
     },
     /** The focus has come to an element of the board by itself. */
     follow: (element: HTMLElement | null) => void (active.value = spotOf(element) ?? active.value),

@@ -30,11 +30,20 @@ export interface RailPart {
  * What each cell of the board holds, and in which order the arrows go through it.
  *
  * @param shown days that are looked at
- * @param moments by block and day: `${blockId} ${day}`
  */
-export function useDayCells(shown: Ref<readonly ProgramDay[]>, moments: Ref<ReadonlyMap<string, Session[]>>) {
+export function useDayCells(shown: Ref<readonly ProgramDay[]>, sessions: Ref<readonly Session[]>) {
   const store = useUnit()
   const house = useHouse()
+  /** By block and day: `${blockId} ${day}`. */
+  const moments = computed(() => {
+    const by = new Map<string, Session[]>()
+    for (const session of sessions.value) {
+      if (!session.block) continue
+      const key = `${session.block.id} ${session.days[0].number}`
+      by.set(key, [...(by.get(key) ?? []), session])
+    }
+    return by
+  })
   const at = (slot: string, day: number) => moments.value.get(`${slot} ${day}`) ?? []
 
   /**
@@ -70,26 +79,33 @@ export function useDayCells(shown: Ref<readonly ProgramDay[]>, moments: Ref<Read
   )
   const cell = (blockId: string, day: number) => cells.value.get(`${blockId} ${day}`)
 
+  /** Nap is a line between the rows until something lies in it or is about to. */
+  const rowsOf = (busy: Ref<boolean>) =>
+    computed(() =>
+      plannableBlocks(house.thisHome).map((block) => ({
+        block,
+        thin:
+          block.kind === 'nap' &&
+          !busy.value &&
+          shown.value.every(
+            (day) => !cell(block.id, day.number)?.cubbies.some((one) => one.part || one.sessions.length),
+          ),
+      })),
+    )
+
   return {
     cell,
+    rowsOf,
     /** Where in its cell the arrows find a card, or the empty cubby. */
     spotOf: (blockId: string, day: number, cubby: Cubby, i = 0): number => {
       const found = cell(blockId, day)?.cubbies ?? []
       return found.slice(0, found.indexOf(cubby)).reduce((sum, one) => sum + Math.max(1, one.sessions.length), 0) + i
     },
-    railOf,
-    /** Ids of what goes on at the same time as something else in the cubby. */
-    together: (cubby: Cubby): Set<string> =>
-      new Set(
-        railOf(cubby)
-          .filter((one) => one.of > 1)
-          .map((one) => one.id),
-      ),
   }
 }
 
 /** What lies in a cubby, drawn to its times: share of the block from the top, and a lane for what goes on at once. */
-function railOf(cubby: Cubby): RailPart[] {
+export function railOf(cubby: Cubby): RailPart[] {
   const { from, to } = cubby.part ?? cubby.block
   const [start, length] = [minutesOf(from), minutesOf(to) - minutesOf(from)]
   return lanesOf(

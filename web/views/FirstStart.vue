@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { CENTER_KINDS, WEEKDAYS, type WeeklyHours } from '@core/domain'
-import { CENTER_NAMES, longWeekday } from '@core/base'
+import type { WeeklyHours } from '@core/domain'
 import { newHome, prepWindowsFrom } from '@core/newHome'
 import { api } from '../api/client'
 import { newId } from '../api/newId'
@@ -13,10 +12,11 @@ import { useKeptDraft } from '../composables/useKeptDraft'
 import { useTold } from '../composables/useTold'
 import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
-import { childOf, faultsOf, newAnswers, newChildDraft } from './firstStart/answers'
-import ChildLine from './firstStart/ChildLine.vue'
+import { childOf, faultsOf, newAnswers } from './firstStart/answers'
 import CupboardTicks from './firstStart/CupboardTicks.vue'
 import LicenseAndPrep from './firstStart/LicenseAndPrep.vue'
+import OwnerAccount from './firstStart/OwnerAccount.vue'
+import ThreeQuestions from './firstStart/ThreeQuestions.vue'
 
 /** The first start: an account, then the demo home or three questions, what is in the house, and when there is time. */
 const session = useSession()
@@ -118,46 +118,15 @@ const setUp = () =>
 
 <template>
   <main class="door">
-    <form v-if="step === 'account'" class="cubby box stack" novalidate @submit.prevent="makeAccount">
-      <KobbyMark />
-      <h1>Your account</h1>
-      <p class="mute">Kobby keeps everything on this machine. This account opens it.</p>
-      <FormField label="Your first name"
-        ><v-text-field
-          v-model="owner.name"
-          v-start-here
-          autocomplete="given-name"
-          :error-messages="wrong.name"
-          maxlength="120"
-      /></FormField>
-      <FormField label="A name to sign in with"
-        ><v-text-field v-model="owner.signIn" autocomplete="username" :error-messages="wrong.signIn" maxlength="120"
-      /></FormField>
-      <FormField
-        label="A password"
-        hint="At least 10 characters. Four words that do not belong together are easy to keep."
-        ><v-text-field
-          v-model="owner.password"
-          type="password"
-          autocomplete="new-password"
-          :error-messages="wrong.password"
-          maxlength="200"
-      /></FormField>
-      <FormField
-        v-if="session.asksCode"
-        label="Start code"
-        hint="It stands where Kobby was started, so that nobody else can take this home."
-        ><v-text-field
-          v-model="owner.startCode"
-          autocomplete="off"
-          autocapitalize="characters"
-          spellcheck="false"
-          :error-messages="wrong.startCode"
-          maxlength="40"
-      /></FormField>
-      <p v-if="problem" class="notice" role="alert">{{ problem }}</p>
-      <div><v-btn class="primary" type="submit" :disabled="busy">Go on</v-btn></div>
-    </form>
+    <OwnerAccount
+      v-if="step === 'account'"
+      v-model="owner"
+      :wrong="wrong"
+      :problem="problem"
+      :busy="busy"
+      :asks-code="session.asksCode"
+      @done="makeAccount"
+    />
     <div v-else-if="step === 'code'" class="cubby box stack">
       <KobbyMark />
       <h1>Keep this code</h1>
@@ -193,46 +162,7 @@ const setUp = () =>
       <FormField label="What is the home called?" class="few"
         ><v-text-field v-model="answers.homeName" maxlength="120"
       /></FormField>
-      <fieldset class="plain rows">
-        <legend><h2>1. Who comes?</h2></legend>
-        <p class="heads k-label" aria-hidden="true">
-          <span>First name</span><span>Born</span><span>Naps</span><span>Allergies</span>
-        </p>
-        <ChildLine v-for="(_, i) in answers.kids" :key="i" v-model="answers.kids[i]" :number="i + 1" />
-        <div>
-          <v-btn size="small" :disabled="answers.kids.length >= 30" @click="answers.kids.push(newChildDraft())"
-            >Another child</v-btn
-          >
-        </div>
-      </fieldset>
-      <fieldset class="plain rows">
-        <legend><h2>2. Which days are you open?</h2></legend>
-        <div class="inline">
-          <v-checkbox
-            v-for="day in WEEKDAYS"
-            :key="day"
-            v-model="answers.days"
-            :value="day"
-            :label="longWeekday(day)"
-          />
-        </div>
-        <div class="inline">
-          <input v-model="answers.hours.from" class="time" type="time" aria-label="Open from" /><span>to</span
-          ><input v-model="answers.hours.to" class="time" type="time" aria-label="Open to" />
-        </div>
-      </fieldset>
-      <fieldset class="plain rows">
-        <legend><h2>3. Which centers do you have?</h2></legend>
-        <div class="centers">
-          <v-checkbox
-            v-for="kind in CENTER_KINDS"
-            :key="kind"
-            v-model="answers.centers"
-            :value="kind"
-            :label="CENTER_NAMES[kind]"
-          />
-        </div>
-      </fieldset>
+      <ThreeQuestions v-model="answers" />
       <div class="inline">
         <v-btn class="primary" type="submit" :disabled="missing !== ''">Next: what you have</v-btn
         ><v-btn class="plain" @click="goTo('choose')">Back</v-btn
@@ -275,31 +205,7 @@ const setUp = () =>
 .door .box.wide {
   width: min(1060px, 100%);
 }
-.plain {
-  border: 0;
-  padding: 0;
-  margin: 0;
-  min-width: 0;
-}
 .few {
   max-width: 360px;
-}
-legend {
-  margin-bottom: 4px;
-}
-/* The same columns as a child’s line. */
-.heads {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 160px minmax(0, 1.2fr) minmax(0, 1.2fr) 216px;
-  gap: 8px;
-}
-@media (max-width: 900px) {
-  .heads {
-    display: none;
-  }
-}
-.centers {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
 }
 </style>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
-import { useRoute, useRouter, type RouteLocationRaw } from 'vue-router'
-import { ageWords, type Flag } from '@core/plan'
-import { newCenter, newChild, type Adult, type Child, type Weekday } from '@core/domain'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { ageWords } from '@core/plan'
+import { newCenter, newChild, type Adult, type Center, type Child, type Weekday } from '@core/domain'
 import { clockWords, allergenName, CENTER_NAMES, countWords, listWords, weekdaysWords } from '@core/base'
 import { markOf } from '@core/papers'
 import { newId } from '../api/newId'
@@ -12,6 +12,9 @@ import CenterForm from '../parts/house/CenterForm.vue'
 import ChildForm from '../parts/house/ChildForm.vue'
 import HomeSettings from '../parts/house/HomeSettings.vue'
 import PlainFrame from '../parts/frame/PlainFrame.vue'
+import SegmentedTabs from '../parts/frame/SegmentedTabs.vue'
+import ThingCard from '../parts/cards/ThingCard.vue'
+import FlagNotes from '../parts/lines/FlagNotes.vue'
 import RhythmForm from '../parts/house/RhythmForm.vue'
 import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
@@ -23,26 +26,17 @@ const writer = useWriter()
 const route = useRoute()
 const router = useRouter()
 const TABS = [
-  { id: 'children', title: 'Children' },
-  { id: 'adults', title: 'Adults' },
-  { id: 'centers', title: 'Centers' },
-  { id: 'rhythm', title: 'Rhythm' },
-  { id: 'settings', title: 'Settings' },
-  { id: 'account', title: 'Account' },
+  { value: 'children', title: 'Children' },
+  { value: 'adults', title: 'Adults' },
+  { value: 'centers', title: 'Centers' },
+  { value: 'rhythm', title: 'Rhythm' },
+  { value: 'settings', title: 'Settings' },
+  { value: 'account', title: 'Account' },
 ] as const
-type Tab = (typeof TABS)[number]['id']
-const tab = computed<Tab>(() => TABS.find((one) => one.id === route.query.tab)?.id ?? 'children')
+type Tab = (typeof TABS)[number]['value']
+const tab = computed<Tab>(() => TABS.find((one) => one.value === route.query.tab)?.value ?? 'children')
 const openId = computed(() => (typeof route.query.open === 'string' ? route.query.open : null))
 const pocketOpen = ref(false)
-// On a phone the tabs are wider than the screen: the open one is in sight.
-watch(
-  tab,
-  async (id) => {
-    await nextTick()
-    document.getElementById(`tab-${id}`)?.scrollIntoView({ block: 'nearest', inline: 'nearest' })
-  },
-  { immediate: true },
-)
 const go = (query: Record<string, string>) => router.replace({ name: 'home', query })
 watch(openId, (id) => (pocketOpen.value = id !== null), { immediate: true })
 
@@ -68,6 +62,12 @@ const childFacts = (one: Child) =>
   ]
     .filter(Boolean)
     .join(' · ')
+const prepWords = ({ prepWindows }: Adult) =>
+  prepWindows.length ? `${countWords(prepWindows.length, 'prep window')} a week` : 'no prep windows'
+const centerFacts = (one: Center) => [
+  `${CENTER_NAMES[one.kind] === one.name ? '' : `${CENTER_NAMES[one.kind]}, `}${countWords(one.atOnce, 'child', 'children')} at once`,
+  `${one.washable ? 'washable' : 'not washable'}, ${one.where}${one.note ? `. ${one.note}` : ''}`,
+]
 
 function addChild() {
   const value = newChild(
@@ -97,17 +97,6 @@ function addCenter() {
   void house.commit('Add a center', [{ put: 'center', value }])
   void go({ tab: 'centers', open: value.id })
 }
-/** Where a flag is mended. */
-const placeOf = (flag: Flag): RouteLocationRaw =>
-  flag.kind === 'unit'
-    ? { name: 'spark', params: { unitId: flag.id } }
-    : {
-        name: 'home',
-        query:
-          flag.kind === 'home'
-            ? { tab: flag.field.startsWith('rhythm') ? 'rhythm' : 'settings' }
-            : { tab: flag.kind === 'child' ? 'children' : flag.kind === 'adult' ? 'adults' : 'centers', open: flag.id },
-      }
 const asking = ref(false)
 function remove() {
   const kind = tab.value === 'children' ? 'child' : tab.value === 'adults' ? 'adult' : 'center'
@@ -133,103 +122,56 @@ function remove() {
         >Undo</v-btn
       ></template
     >
-    <section v-if="house.flags.length" class="notice soft flags" aria-label="To put right">
-      <b>{{ countWords(house.flags.length, 'thing') }} to put right</b>
-      <ul>
-        <li v-for="flag in house.flags.slice(0, 6)" :key="`${flag.kind} ${flag.id} ${flag.field}`">
-          <router-link :to="placeOf(flag)">{{ flag.name }}</router-link>: {{ flag.message }}
-        </li>
-      </ul>
-      <p v-if="house.flags.length > 6" class="small mute">and {{ house.flags.length - 6 }} more</p>
-    </section>
-    <div class="tabs" role="tablist" aria-label="Parts of the home">
-      <button
-        v-for="one in TABS"
-        :id="`tab-${one.id}`"
-        :key="one.id"
-        type="button"
-        role="tab"
-        class="tab"
-        :class="{ on: tab === one.id }"
-        :aria-selected="tab === one.id"
-        aria-controls="home-panel"
-        :tabindex="tab === one.id ? 0 : -1"
-        @click="go({ tab: one.id })"
-        @keydown.right.prevent="go({ tab: TABS[(TABS.indexOf(one) + 1) % TABS.length].id })"
-        @keydown.left.prevent="go({ tab: TABS[(TABS.indexOf(one) + TABS.length - 1) % TABS.length].id })"
-      >
-        {{ one.title }}
-      </button>
-    </div>
-    <div id="home-panel" role="tabpanel" :aria-labelledby="`tab-${tab}`">
+    <FlagNotes v-if="house.flags.length" :flags="house.flags" />
+    <SegmentedTabs
+      :model-value="tab"
+      :tabs="TABS"
+      label="Parts of the home"
+      panel="home-panel"
+      @update:model-value="(value) => go({ tab: value })"
+    />
+    <div id="home-panel" role="tabpanel" :aria-labelledby="`home-panel-${tab}`">
       <template v-if="tab === 'children'">
         <ul class="things">
-          <li
+          <ThingCard
             v-for="one in house.children"
             :key="one.id"
-            class="cubby thing"
-            :class="{ 'is-selected': openId === one.id }"
-          >
-            <button type="button" class="inner" @click="go({ tab: 'children', open: one.id })">
-              <span class="mark large takes-part" aria-hidden="true">{{ markOf(one.name, names) }}</span><span
-                ><b class="k-label big">{{ one.name }}</b
-                ><span class="mute"
-                  >&nbsp;{{ one.born <= session.today ? ageWords(one, session.today) : 'not born yet' }}</span
-                ><span class="block small">{{ week(one.attendance) }}</span
-                ><span class="block small mute">{{ childFacts(one) }}</span></span
-              >
-            </button>
-          </li>
+            :name="one.name"
+            :mark="markOf(one.name, names)"
+            :aside="one.born <= session.today ? ageWords(one, session.today) : 'not born yet'"
+            :lines="[week(one.attendance), childFacts(one)]"
+            :selected="openId === one.id"
+            @open="go({ tab: 'children', open: one.id })"
+          />
         </ul>
         <p v-if="!house.children.length" class="mute">Nobody is written down yet.</p>
         <v-btn class="primary" @click="addChild">Add a child</v-btn>
       </template>
       <template v-else-if="tab === 'adults'">
         <ul class="things">
-          <li
+          <ThingCard
             v-for="one in house.adults"
             :key="one.id"
-            class="cubby thing"
-            :class="{ 'is-selected': openId === one.id }"
-          >
-            <button type="button" class="inner single" @click="go({ tab: 'adults', open: one.id })">
-              <span
-                ><b class="k-label big">{{ one.name }}</b
-                ><span class="mute">&nbsp;{{ one.role }}</span
-                ><span class="block small">{{ week(one.hours) }}</span
-                ><span class="block small mute">{{
-                  one.prepWindows.length
-                    ? `${countWords(one.prepWindows.length, 'prep window')} a week`
-                    : 'no prep windows'
-                }}</span></span
-              >
-            </button>
-          </li>
+            :name="one.name"
+            :aside="one.role"
+            :lines="[week(one.hours), prepWords(one)]"
+            :selected="openId === one.id"
+            @open="go({ tab: 'adults', open: one.id })"
+          />
         </ul>
         <p v-if="!house.adults.length" class="mute">Nobody is written down yet.</p>
         <v-btn class="primary" @click="addAdult">Add an adult</v-btn>
       </template>
       <template v-else-if="tab === 'centers'">
         <ul class="things">
-          <li
+          <ThingCard
             v-for="one in house.centers"
             :key="one.id"
-            class="cubby thing"
-            :class="{ 'is-selected': openId === one.id }"
-          >
-            <button type="button" class="inner single" @click="go({ tab: 'centers', open: one.id })">
-              <span
-                ><b class="k-label big">{{ one.name }}</b
-                ><span class="block small"
-                  >{{ CENTER_NAMES[one.kind] === one.name ? '' : `${CENTER_NAMES[one.kind]}, `
-                  }}{{ countWords(one.atOnce, 'child', 'children') }} at once</span
-                ><span class="block small mute"
-                  >{{ one.washable ? 'washable' : 'not washable' }}, {{ one.where
-                  }}{{ one.note ? `. ${one.note}` : '' }}</span
-                ></span
-              >
-            </button>
-          </li>
+            :name="one.name"
+            :lines="centerFacts(one)"
+            :selected="openId === one.id"
+            @open="go({ tab: 'centers', open: one.id })"
+          />
         </ul>
         <p v-if="!house.centers.length" class="mute">No center yet.</p>
         <v-btn class="primary" @click="addCenter">Add a center</v-btn>
@@ -268,67 +210,10 @@ function remove() {
 </template>
 
 <style scoped>
-.flags {
-  margin-bottom: 12px;
-  display: grid;
-  gap: 2px;
-}
-.tabs {
-  display: flex;
-  gap: 4px;
-  border-bottom: 1px solid var(--edge-strong);
-  margin-bottom: 16px;
-  overflow-x: auto;
-}
-.tab {
-  border: 1px solid transparent;
-  border-bottom: 0;
-  border-radius: 5px 5px 0 0;
-  background: none;
-  font: inherit;
-  font-weight: 650;
-  color: var(--mute);
-  padding: 9px 16px;
-  cursor: pointer;
-  min-height: 44px;
-}
-.tab.on {
-  background: var(--paper);
-  border-color: var(--edge-strong);
-  color: var(--ink);
-}
-.tab:focus-visible {
-  outline-offset: -3px;
-}
 .things {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
   gap: 10px;
   margin-bottom: 14px;
-}
-.inner {
-  display: grid;
-  grid-template-columns: 34px 1fr;
-  gap: 10px;
-  width: 100%;
-  height: 100%;
-  text-align: left;
-  background: none;
-  border: 0;
-  font: inherit;
-  color: inherit;
-  padding: 10px 12px;
-  cursor: pointer;
-  line-height: 1.3;
-  align-items: start;
-}
-.inner.single {
-  grid-template-columns: 1fr;
-}
-.big {
-  font-size: 17px;
-}
-.block {
-  display: block;
 }
 </style>

@@ -1,18 +1,16 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { Activity, Material } from '@core/domain'
+import type { Activity } from '@core/domain'
 import { NO_FILTERS, passes, usedWords, type IdeaFilters, inTheme } from '@core/ideas'
 import { CENTER_NAMES, countWords, DOMAIN_NAMES } from '@core/base'
-import { api } from '../api/client'
-import { useFileIn } from '../composables/useFileIn'
 import { useFits, useUsedBefore } from '../composables/useFits'
+import { useFreshIdeas } from '../composables/useFreshIdeas'
 import { useLibrarySearch } from '../composables/useLibrarySearch'
 import ActivityDetails from '../parts/ideas/ActivityDetails.vue'
-import FileIn from '../parts/fields/FileIn.vue'
 import IdeaFilterBar from '../parts/ideas/IdeaFilterBar.vue'
-import ImportPreview from '../parts/house/ImportPreview.vue'
+import IdeasAsTable from '../parts/ideas/IdeasAsTable.vue'
 import PlainFrame from '../parts/frame/PlainFrame.vue'
 import SegmentedTabs from '../parts/frame/SegmentedTabs.vue'
 import { useHouse } from '../stores/house'
@@ -82,39 +80,7 @@ const remove = (one: Activity) => void house.commit(`Remove ${one.title}`, [{ re
 const write = (query: Record<string, string>) => router.push({ name: 'activity-new', query })
 const gatheredHere = (one: Activity) => Boolean(basket.ideaOf(one.id))
 
-const csv = useFileIn((file) => file.text, {
-  preview: api.previewActivities,
-  apply: api.applyActivities,
-  done: house.load,
-})
-
-/** Ideas that came with a newer version and that this home has not taken in yet. */
-const fresh = shallowRef<{ activities: Activity[]; materials: Material[] }>({ activities: [], materials: [] })
-onMounted(async () => {
-  // Without a connection there is nothing new to offer.
-  const shipped = await import('@core/library').catch(() => null)
-  if (!shipped) return
-  watch(
-    () => [house.loaded, house.activities.length],
-    () => {
-      if (!house.loaded) return
-      const activities = shipped.ACTIVITIES.filter((one) => !house.activitiesById.has(one.id))
-      const needed = new Set(
-        activities.flatMap((one) => one.requirements.flatMap((need) => [need.materialId, ...need.alternatives])),
-      )
-      fresh.value = {
-        activities,
-        materials: shipped.MATERIALS.filter((one) => needed.has(one.id) && !house.materialsById.has(one.id)),
-      }
-    },
-    { immediate: true },
-  )
-})
-const takeFresh = () =>
-  void house.commit(`Add ${countWords(fresh.value.activities.length, 'idea')} that ship`, [
-    ...fresh.value.materials.map((value) => ({ put: 'material' as const, value })),
-    ...fresh.value.activities.map((value) => ({ put: 'activity' as const, value: value as Activity })),
-  ])
+const { fresh, takeFresh } = useFreshIdeas()
 const aside = computed(() => house.activities.filter((one) => one.archived).length)
 </script>
 
@@ -221,26 +187,7 @@ const aside = computed(() => house.activities.filter((one) => one.archived).leng
       <div v-else class="stack">
         <h2>Ideas in and out</h2>
         <p class="mute">Choose an idea to read it, to change a copy of it, or to put it aside.</p>
-        <section class="rows" aria-label="As a table">
-          <h3>As a table</h3>
-          <p class="small mute">
-            A row for each idea, for any spreadsheet. Rows with an id change that idea; rows without one are new.
-          </p>
-          <div class="inline">
-            <v-btn href="/api/v1/activities.csv" download>Save as a table</v-btn
-            ><FileIn
-              accept=".csv,.tsv,.txt,text/csv"
-              :label="csv.busy.value ? 'Reading' : 'Bring a table in'"
-              @read="csv.take"
-            />
-          </div>
-          <ImportPreview
-            :entries="csv.entries.value"
-            :problems="csv.problems.value"
-            @apply="csv.apply"
-            @leave="csv.leave"
-          />
-        </section>
+        <IdeasAsTable />
       </div>
       <button v-if="open" type="button" class="why" @click="openId = null">Ideas in and out, as a table</button>
     </template>

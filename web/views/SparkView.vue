@@ -1,16 +1,15 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { MAX_UNIT_DAYS, newEvent, STYLES, Unit } from '@core/domain'
+import { computed } from 'vue'
+import { MAX_UNIT_DAYS, STYLES, Unit } from '@core/domain'
 import { countWords, longDate, STYLE_NAMES } from '@core/base'
-import { SKELETONS, MOST_OBJECTS, readThings, thingUpdates } from '@core/ideas'
-import EventEditor from '../parts/unit/EventEditor.vue'
+import { SKELETONS, thingUpdates } from '@core/ideas'
+import SpecialDays from '../parts/unit/SpecialDays.vue'
+import ThemeObjects from '../parts/unit/ThemeObjects.vue'
 import FormField from '../parts/fields/FormField.vue'
 import MoneyField from '../parts/fields/MoneyField.vue'
-import ThemeObjectRow from '../parts/cards/ThemeObjectRow.vue'
 import UnitFrame from '../parts/shell/UnitFrame.vue'
 import { useDraft } from '../composables/useDraft'
 import { useFlags } from '../composables/useFlags'
-import { useKnownThings } from '../composables/useKnownThings'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
 
@@ -39,44 +38,8 @@ const closures = computed(() => store.readings?.plan.program.closures ?? [])
 const covers = computed(() =>
   store.days.length ? `${longDate(store.days[0].date)} to ${longDate(store.days[store.days.length - 1].date)}` : '',
 )
-const quick = ref('')
-const openObject = ref<number | null>(null)
-const known = useKnownThings()
-const adding = computed(() => readThings(quick.value, known.value))
-const quickProblem = computed(() =>
-  adding.value.length + (draft.value?.objects.length ?? 0) > MOST_OBJECTS
-    ? `A unit holds at most ${MOST_OBJECTS} objects`
-    : undefined,
-)
-function addObjects() {
-  if (!adding.value.length || quickProblem.value) return
-  draft.value!.objects.push(...adding.value)
-  quick.value = ''
-  commit()
-}
-function dropObject(i: number) {
-  draft.value!.objects.splice(i, 1)
-  openObject.value = null
-  commit()
-}
 function handle(date: string, how: 'slide' | 'drop') {
   draft.value!.closureHandling = { ...draft.value!.closureHandling, [date]: how }
-  commit()
-}
-function dropEvent(i: number) {
-  draft.value!.events.splice(i, 1)
-  commit()
-}
-function dropProject(i: number) {
-  draft.value!.slowProjects.splice(i, 1)
-  commit()
-}
-function addEvent() {
-  draft.value!.events.push(newEvent(draft.value!.days, 'Special day'))
-  commit()
-}
-function addProject() {
-  draft.value!.slowProjects.push({ name: 'Something that grows', fromDay: 1, toDay: draft.value!.days })
   commit()
 }
 const past = computed(
@@ -213,79 +176,8 @@ const past = computed(
             /></FormField>
           </div>
         </fieldset>
-        <fieldset class="plain rows">
-          <legend><h2>Objects of the theme</h2></legend>
-          <p class="small mute">Patterns make ideas out of these. A number before one is how many are in the house.</p>
-          <div class="quick">
-            <v-text-field
-              v-model="quick"
-              aria-label="Add objects"
-              placeholder="6 shells, crab, 2 blue boats"
-              :error-messages="quickProblem"
-              @keydown.enter.prevent="addObjects"
-            /><v-btn
-              :disabled="!quick.trim()"
-              :title="quick.trim() ? undefined : 'Write an object first'"
-              @click="addObjects"
-              >Add</v-btn
-            >
-          </div>
-          <ThemeObjectRow
-            v-for="i in draft.objects.keys()"
-            :key="i"
-            v-model="draft.objects[i]"
-            :number="i"
-            :errors="errors"
-            :open="openObject === i"
-            @commit="commit"
-            @remove="dropObject(i)"
-            @toggle="openObject = openObject === i ? null : i"
-          />
-        </fieldset>
-        <fieldset class="plain rows">
-          <legend><h2>Special days and slow projects</h2></legend>
-          <EventEditor
-            v-for="i in draft.events.keys()"
-            :key="`e${i}`"
-            v-model="draft.events[i]"
-            :number="i"
-            :errors="errors"
-            :days="draft.days"
-            @commit="commit"
-            @remove="dropEvent(i)"
-          />
-          <div v-for="(one, i) in draft.slowProjects" :key="`s${i}`" class="inline pair">
-            <span>Day</span
-            ><v-text-field
-              v-model.number="one.fromDay"
-              class="tiny"
-              type="number"
-              min="1"
-              :aria-label="`Project ${i + 1}: from day`"
-              @blur="commit"
-            /><span>to</span
-            ><v-text-field
-              v-model.number="one.toDay"
-              class="tiny"
-              type="number"
-              min="1"
-              :aria-label="`Project ${i + 1}: to day`"
-              :error-messages="errors[`slowProjects.${i}.toDay`]"
-              @blur="commit"
-            /><v-text-field v-model="one.name" :aria-label="`Project ${i + 1}: name`" @blur="commit" /><button
-              type="button"
-              class="why"
-              :aria-label="`Remove ${one.name}`"
-              @click="dropProject(i)"
-            >
-              remove
-            </button>
-          </div>
-          <div class="inline">
-            <v-btn size="small" @click="addEvent">Add a special day</v-btn
-            ><v-btn size="small" @click="addProject">Add a slow project</v-btn>
-          </div>
-        </fieldset>
+        <ThemeObjects v-model="draft.objects" :errors="errors" @commit="commit" />
+        <SpecialDays v-model="draft" :errors="errors" @commit="commit" />
         <div><v-btn class="primary" :to="{ name: 'gather', params: { unitId: store.id! } }">Gather ideas</v-btn></div>
       </div>
     </form>
@@ -316,18 +208,6 @@ const past = computed(
 }
 legend {
   margin-bottom: 6px;
-}
-.quick {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
-  gap: 6px;
-  align-items: start;
-}
-.pair {
-  flex-wrap: nowrap;
-}
-.tiny {
-  flex: 0 0 76px;
 }
 .notice.row {
   align-items: center;

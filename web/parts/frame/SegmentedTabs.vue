@@ -1,7 +1,26 @@
 <script setup lang="ts" generic="T extends string">
+import { nextTick, ref, watch } from 'vue'
+
 /** A few views of one thing, side by side: arrows move between them. */
-const props = defineProps<{ tabs: readonly { value: T; title: string; figure?: string }[]; label: string }>()
+const props = defineProps<{
+  tabs: readonly { value: T; title: string; figure?: string }[]
+  label: string
+  /** Id of the element that they show something in. */
+  panel?: string
+}>()
 const now = defineModel<T>({ required: true })
+const list = ref<HTMLElement>()
+// On a phone the tabs are wider than the screen: the open one is in sight.
+watch(
+  now,
+  async () => {
+    await nextTick()
+    list.value
+      ?.querySelector<HTMLElement>('[aria-selected=true]')
+      ?.scrollIntoView({ block: 'nearest', inline: 'nearest' })
+  },
+  { immediate: true },
+)
 function step(by: number, event: KeyboardEvent) {
   const at = props.tabs.findIndex((tab) => tab.value === now.value)
   now.value = props.tabs[(at + by + props.tabs.length) % props.tabs.length].value
@@ -12,6 +31,7 @@ function step(by: number, event: KeyboardEvent) {
 
 <template>
   <div
+    ref="list"
     class="tabs"
     role="tablist"
     :aria-label="label"
@@ -25,6 +45,8 @@ function step(by: number, event: KeyboardEvent) {
       role="tab"
       class="tab"
       :class="{ here: now === tab.value }"
+      :id="panel && `${panel}-${tab.value}`"
+      :aria-controls="panel"
       :aria-selected="now === tab.value"
       :tabindex="now === tab.value ? 0 : -1"
       @click="now = tab.value"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { SEVERITY_NAMES } from '@core/base'
 import { computed, ref } from 'vue'
 import { remediesOf, type Caution, type CautionRemedy } from '@core/cautions'
 import type { UnitSnapshot } from '@core/domain'
@@ -15,7 +16,6 @@ const asking = ref(false)
 const reason = ref('')
 const remedies = computed(() => remediesOf(props.caution, props.snapshot, props.plan))
 const acts = computed(() => remedies.value.filter((one) => one.kind !== 'advice'))
-const WORD = { stop: 'Stop', change: 'Change', watch: 'Watch' } as const
 function setAside() {
   const words = reason.value.trim()
   if (!words) return
@@ -28,7 +28,7 @@ function setAside() {
   <div class="notice" :class="{ soft: caution.severity !== 'stop' }">
     <p>
       <b :class="caution.severity === 'stop' ? 'brick' : 'ember'"
-        >{{ WORD[caution.severity] }}: {{ caution.rule.title.toLowerCase() }}.</b
+        >{{ SEVERITY_NAMES[caution.severity] }}: {{ caution.rule.title.toLowerCase() }}.</b
       >
       {{ caution.why }}
     </p>

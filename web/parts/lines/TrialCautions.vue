@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { SEVERITY_NAMES } from '@core/base'
 import { computed } from 'vue'
 import { CAUTION_CLOSING } from '@core/cautions'
 import { trialCautions, type Fit, type FitContext } from '@core/ideas'
 
 /** What an idea would meet while all are awake, each reason once. */
 const props = defineProps<{ fit: Fit; context: FitContext }>()
-const WORD = { stop: 'Stop', change: 'Change', watch: 'Watch' } as const
 const cautions = computed(() => [
   ...new Map(trialCautions(props.fit, props.context).map((one) => [one.why, one])).values(),
 ])
@@ -16,7 +16,7 @@ const cautions = computed(() => [
     <h3>While everyone is awake</h3>
     <p v-for="one in cautions" :key="one.why" class="notice small" :class="{ soft: one.severity !== 'stop' }">
       <b :class="one.severity === 'stop' ? 'brick' : 'ember'"
-        >{{ WORD[one.severity] }}: {{ one.rule.title.toLowerCase() }}.</b
+        >{{ SEVERITY_NAMES[one.severity] }}: {{ one.rule.title.toLowerCase() }}.</b
       >
       {{ one.why }}
     </p>

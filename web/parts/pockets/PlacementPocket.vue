@@ -3,16 +3,16 @@ import { mdiPin, mdiPinOff, mdiTrashCanOutline } from '@mdi/js'
 import { computed } from 'vue'
 import { CAUTION_CLOSING } from '@core/cautions'
 import type { Placement } from '@core/domain'
-import { ATTENTION_NAMES, clockWords, DOMAIN_NAMES, listWords, OUT_WORDS, quantityWords, timesIn } from '@core/base'
-import { blockOn, centersFor } from '@core/plan'
+import { ATTENTION_NAMES, clockWords, DOMAIN_NAMES, listWords, OUT_WORDS } from '@core/base'
 import { markOf } from '@core/papers'
 import { useBoard } from '../../stores/board'
 import { useHouse } from '../../stores/house'
 import { useSupplies } from '../../stores/supplies'
 import { useUnit } from '../../stores/unit'
 import CautionNote from '../lines/CautionNote.vue'
-import MoreMoves from './MoreMoves.vue'
 import PlaceForMe from './PlaceForMe.vue'
+import PlacementNeeds from './PlacementNeeds.vue'
+import PlacementWhere from './PlacementWhere.vue'
 
 /** Everything about one placement: cautions, who does what, what it needs, where and by whom. */
 const props = defineProps<{ placement: Placement }>()
@@ -43,11 +43,6 @@ const out = computed(() =>
     part.does === 'out' && part.reason !== 'not-here' ? [`${part.child.name} ${OUT_WORDS[part.reason]}`] : [],
   ),
 )
-const needs = computed(() =>
-  (store.readings?.lines ?? []).flatMap((line) =>
-    line.needs.filter((need) => need.session.placement.id === props.placement.id).map((need) => ({ need, line })),
-  ),
-)
 const subtitle = computed(() => {
   const one = session.value
   const where = props.placement.where
@@ -57,65 +52,6 @@ const subtitle = computed(() => {
       : `Out day ${where.fromDay} to ${where.toDay}`
   return [when, one?.center?.name.toLowerCase()].filter(Boolean).join(', ')
 })
-const centers = computed(() => (activity.value ? centersFor(activity.value, house.centers) : []))
-/** Minutes between the times at which something can begin. */
-const START_STEP = 5
-const times = computed(() => {
-  const where = props.placement.where
-  const block =
-    where.kind === 'moment' && house.home && store.unit
-      ? blockOn(house.home, store.unit, where.day, where.blockId)
-      : undefined
-  return block ? timesIn(block, START_STEP) : []
-})
-const patch = (label: string, over: Partial<Placement>) =>
-  board.patch(props.placement, `${activity.value?.title ?? 'Plan'}: ${label}`, over)
-const setFrom = (from: string) => {
-  const where = props.placement.where
-  if (where.kind === 'moment')
-    board.drop(
-      { placementId: props.placement.id, activityId: props.placement.activityId },
-      { ...where, from: times.value[0] === from ? null : from },
-      props.placement.centerId,
-    )
-}
-const setSpan = (key: 'fromDay' | 'toDay', day: number) => {
-  const where = props.placement.where
-  if (where.kind !== 'set-up') return
-  const next =
-    key === 'fromDay'
-      ? { ...where, fromDay: day, toDay: Math.max(day, where.toDay) }
-      : { ...where, toDay: day, fromDay: Math.min(day, where.fromDay) }
-  board.drop(
-    { placementId: props.placement.id, activityId: props.placement.activityId },
-    next,
-    props.placement.centerId,
-  )
-}
-const toggleOut = (id: string) => {
-  const kept = props.placement.keptOut
-  patch(kept.includes(id) ? 'back in' : 'keep out', {
-    keptOut: kept.includes(id) ? kept.filter((one) => one !== id) : [...kept, id],
-  })
-}
-const swapBack = (requirementId: string) => {
-  const { [requirementId]: _, ...rest } = props.placement.swaps
-  patch('swap back', { swaps: rest })
-}
-const moreAgain = (requirementId: string) => {
-  const { [requirementId]: _, ...rest } = props.placement.quantities
-  patch('as many as the idea says', { quantities: rest })
-}
-const swaps = computed(() =>
-  Object.entries(props.placement.swaps).map(([requirementId, materialId]) => ({
-    requirementId,
-    to: house.materialsById.get(materialId)?.name,
-    from: house.materialsById.get(
-      activity.value?.requirements.find((one) => one.id === requirementId)?.materialId ?? '',
-    )?.name,
-  })),
-)
-const measures = computed(() => house.home?.measures ?? 'metric')
 </script>
 
 <template>
@@ -151,34 +87,7 @@ const measures = computed(() => house.home?.measures ?? 'metric')
       <p v-if="!session" class="small mute">It has no date, so nobody is expected.</p>
     </section>
 
-    <section v-if="needs.length" class="rows" aria-label="Needs">
-      <div class="row">
-        <h3>Needs</h3>
-        <router-link :to="{ name: 'get-ready', params: { unitId: store.id! } }">why?</router-link>
-      </div>
-      <div v-for="{ need, line } in needs" :key="need.requirement.id" class="row need">
-        <span>{{ need.material.name }}</span>
-        <span :class="need.short > 0 ? 'ember' : 'mute'"
-          >{{ quantityWords(need.quantity, need.material.unit, measures)
-          }}<template v-if="need.short > 0"
-            >, {{ quantityWords(need.short, need.material.unit, measures) }} short</template
-          ><template v-else-if="need.material.way !== 'have'">
-            of {{ quantityWords(line.onHand, need.material.unit, measures) }}</template
-          ></span
-        >
-      </div>
-      <p v-for="requirementId in Object.keys(placement.quantities)" :key="`fewer-${requirementId}`" class="small">
-        Fewer
-        {{
-          house.materialsById.get(activity.requirements.find((one) => one.id === requirementId)?.materialId ?? '')?.name
-        }}
-        than the idea says <button type="button" class="why" @click="moreAgain(requirementId)">as the idea says</button>
-      </p>
-      <p v-for="swap in swaps" :key="swap.requirementId" class="small">
-        {{ swap.to }} in place of {{ swap.from }}
-        <button type="button" class="why" @click="swapBack(swap.requirementId)">swap back</button>
-      </p>
-    </section>
+    <PlacementNeeds :placement="placement" :activity="activity" />
 
     <section v-if="activity.prep.length" class="rows" aria-label="Before">
       <h3>Before</h3>
@@ -191,65 +100,7 @@ const measures = computed(() => house.home?.measures ?? 'metric')
       <PlaceForMe :activity-id="placement.activityId" :placement-id="placement.id" />
     </div>
 
-    <section class="rows form" aria-label="Where, when and by whom">
-      <h3>Where and by whom</h3>
-      <label
-        >Center<v-select
-          :model-value="placement.centerId"
-          :items="centers.map((one) => ({ title: one.name, value: one.id }))"
-          aria-label="Center"
-          @update:model-value="patch('center', { centerId: $event })"
-      /></label>
-      <label v-if="placement.where.kind === 'moment'"
-        >Starts<v-select
-          :model-value="placement.where.from ?? times[0]"
-          :items="times.map((time) => ({ title: clockWords(time), value: time }))"
-          aria-label="Starts"
-          @update:model-value="setFrom"
-      /></label>
-      <template v-else>
-        <label
-          >Out from day<v-select
-            :model-value="placement.where.fromDay"
-            :items="store.days.map((day) => day.number)"
-            aria-label="Out from day"
-            @update:model-value="setSpan('fromDay', $event)"
-        /></label>
-        <label
-          >to day<v-select
-            :model-value="placement.where.toDay"
-            :items="store.days.map((day) => day.number)"
-            aria-label="Out to day"
-            @update:model-value="setSpan('toDay', $event)"
-        /></label>
-      </template>
-      <label
-        >Who leads<v-select
-          :model-value="placement.leadId"
-          :items="[
-            { title: 'Nobody yet', value: null },
-            ...house.adults.map((one) => ({ title: one.name, value: one.id })),
-          ]"
-          aria-label="Who leads"
-          @update:model-value="patch('who leads', { leadId: $event })"
-      /></label>
-      <v-checkbox
-        :model-value="placement.apart"
-        label="Behind the gate or at the high table"
-        @update:model-value="patch('apart', { apart: Boolean($event) })"
-      />
-      <MoreMoves :placement="placement" />
-      <details>
-        <summary>Keep someone out</summary>
-        <v-checkbox
-          v-for="child in house.children"
-          :key="child.id"
-          :model-value="placement.keptOut.includes(child.id)"
-          :label="child.name"
-          @update:model-value="toggleOut(child.id)"
-        />
-      </details>
-    </section>
+    <PlacementWhere :placement="placement" :activity="activity" />
 
     <section class="rows" aria-label="Touches">
       <h3>Touches</h3>
@@ -305,24 +156,7 @@ const measures = computed(() => house.home?.measures ?? 'metric')
 .who .mark {
   margin-top: 1px;
 }
-.need > :last-child {
-  text-align: right;
-}
 .nowrap {
   white-space: nowrap;
-}
-.form {
-  gap: 8px;
-}
-.form label {
-  display: grid;
-  gap: 2px;
-  font-size: 14px;
-  color: var(--mute);
-}
-summary {
-  cursor: pointer;
-  color: var(--spruce);
-  padding: 4px 0;
 }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { countWords, listWords, mediumDate, quantityWords, shortDate } from '@core/base'
+import { countWords, listWords, mediumDate, quantityWords } from '@core/base'
 import type { AskLine } from '@core/supplies'
 import type { FamilyPromise } from '@core/domain'
 import { newId } from '../../api/newId'
@@ -9,6 +9,7 @@ import { useHouse } from '../../stores/house'
 import { useSession } from '../../stores/session'
 import { useSupplies } from '../../stores/supplies'
 import { useUnit } from '../../stores/unit'
+import SpreadTable from './SpreadTable.vue'
 
 /** What families are asked to bring, who promised it, and what is still open. */
 defineEmits<{ links: [] }>()
@@ -32,8 +33,6 @@ const openWords = computed(() =>
         ? 'all still open'
         : `${open.value.length} still open`,
 )
-const asksNothing = computed(() => spread.value.families - spread.value.notes.length)
-const familyWords = (keys: readonly { name: string }[]) => listWords(keys.map((child) => child.name))
 const lineOf = (ask: AskLine) => lines.value.find((line) => line.material.id === ask.material.id)
 const notAsked = computed(() => open.value.filter((ask) => lineOf(ask)?.ask?.asked === null))
 const overdue = computed(() => store.promises.filter((one) => one.state === 'coming' && one.by < session.today))
@@ -181,52 +180,7 @@ const begin = (ask: AskLine) => {
       {{ fellBack.length === 1 ? 'it' : 'them' }} in time.
     </section>
 
-    <section v-if="open.length" class="rows spread">
-      <h3>Spread over the families</h3>
-      <p class="small mute">
-        Nobody is asked for two dear things, and with each unit another family comes first. The notes say this, without
-        a name.
-      </p>
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">Note</th>
-            <th scope="col">Family of</th>
-            <th scope="col">Please bring</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="note in spread.notes" :key="note.family.key">
-            <td>{{ note.number }}</td>
-            <td>{{ familyWords(note.family.children) }}</td>
-            <td>
-              {{
-                listWords(
-                  note.asks.map(
-                    (one) =>
-                      `${quantityWords(one.quantity, one.material.unit, measures)} ${one.material.name} by ${shortDate(one.bringBy)}`,
-                  ),
-                )
-              }}
-            </td>
-          </tr>
-        </tbody>
-      </table>
-      <p v-if="asksNothing" class="small mute">
-        {{ countWords(asksNothing, 'family', 'families') }} {{ asksNothing === 1 ? 'is' : 'are' }} asked for nothing
-        this time.
-      </p>
-      <p v-if="spread.left.length" class="small">
-        Left over, because every family has a dear thing already:
-        {{
-          listWords(
-            spread.left.map(
-              (one) => `${quantityWords(one.quantity, one.material.unit, measures)} ${one.material.name}`,
-            ),
-          )
-        }}.
-      </p>
-    </section>
+    <SpreadTable v-if="open.length" :spread="spread" />
   </div>
 </template>
 
@@ -258,22 +212,6 @@ const begin = (ask: AskLine) => {
 }
 .say p {
   grid-column: 1 / -1;
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-  font-size: 15px;
-}
-th {
-  text-align: left;
-  font-weight: 650;
-  color: var(--mute);
-}
-th,
-td {
-  padding: 4px 10px 4px 0;
-  border-bottom: 1px solid var(--edge);
-  vertical-align: top;
 }
 @media (max-width: 720px) {
   .say {

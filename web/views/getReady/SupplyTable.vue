@@ -1,24 +1,15 @@
 <script setup lang="ts">
 import { mdiPrinterOutline } from '@mdi/js'
 import { computed, ref } from 'vue'
-import { countWords, moneyWords, quantityWords, shortDate, WAY_NAMES } from '@core/base'
+import { countWords, moneyWords, quantityWords, WAY_NAMES } from '@core/base'
 import type { Way } from '@core/domain'
-import {
-  besidesWords,
-  estimateOf,
-  estimateWords,
-  getByWords,
-  isToGet,
-  packWords,
-  supplyGroups,
-  type GroupEntry,
-  type SupplyLine,
-} from '@core/supplies'
+import { estimateOf, estimateWords, isToGet, supplyGroups, type GroupEntry, type SupplyLine } from '@core/supplies'
 import AlsoUnits from '../../parts/unit/AlsoUnits.vue'
 import { useHouse } from '../../stores/house'
 import { useSession } from '../../stores/session'
 import { useSupplies } from '../../stores/supplies'
 import { useUnit } from '../../stores/unit'
+import SupplyRow from './SupplyRow.vue'
 
 /** What to get, by where: a tick says that it is here. One key says how a thing is got. */
 const props = defineProps<{ openId: string | null }>()
@@ -44,30 +35,6 @@ const unmarked = computed(
 )
 const words = (cents: number) => moneyWords(cents, house.thisHome.currency)
 const amount = (line: SupplyLine, quantity: number) => quantityWords(quantity, line.material.unit, measures.value)
-const packs = ({ line, buy }: GroupEntry) => packWords(buy?.packs ?? [], line.material.unit, measures.value)
-const leftover = ({ line, buy }: GroupEntry) =>
-  buy && line.buys.length === 1 && line.cover && line.cover.leftover > 0
-    ? `${amount(line, line.cover.leftover)} left over`
-    : ''
-/** How the number comes about, in short. Where it is the need itself there is nothing to say. */
-function sum(line: SupplyLine): string {
-  const here = `${amount(line, line.onHand)} ${line.spokenFor.length ? 'free' : 'here'}`
-  if (!line.shortage)
-    return line.need && line.material.use === 'consumable'
-      ? `${amount(line, line.onHand + line.coming - line.need)} will be left`
-      : here
-  const less = [
-    line.onHand || line.spokenFor.length ? here : '',
-    line.coming ? `${amount(line, line.coming)} promised` : '',
-  ].filter(Boolean)
-  return [
-    less.length || line.topUp ? amount(line, line.need) : '',
-    ...less.map((part) => `− ${part}`),
-    line.topUp ? `+ ${amount(line, line.topUp)} for the house` : '',
-  ]
-    .filter(Boolean)
-    .join(' ')
-}
 function got({ line, buy }: GroupEntry) {
   if (buy)
     void supplies.tick(
@@ -154,42 +121,15 @@ const query = computed(() => (supplies.also.length ? `?also=${supplies.also.join
         >
       </div>
       <ul>
-        <li
+        <SupplyRow
           v-for="entry in group.entries"
           :key="entry.line.material.id"
-          class="card line keep"
-          :class="{ 'is-selected': props.openId === entry.line.material.id }"
+          :entry="entry"
+          :selected="props.openId === entry.line.material.id"
           @keydown="key($event, entry.line)"
-        >
-          <v-checkbox
-            class="tick"
-            :model-value="false"
-            :aria-label="`Got ${entry.line.material.name}`"
-            @update:model-value="got(entry)"
-          />
-          <div class="what">
-            <button type="button" class="why name" @click="emit('select', entry.line)">
-              {{ entry.line.material.name }}</button><span class="small mute">{{
-              besidesWords(entry.line, measures) || entry.line.material.shopPart
-            }}</span>
-          </div>
-          <button type="button" class="why num" @click="emit('select', entry.line)">
-            <span class="sr-only">Why, {{ entry.line.material.name }}: </span
-            ><b>{{ amount(entry.line, entry.line.shortage + entry.line.topUp) }}</b
-            ><span class="small mute">{{ sum(entry.line) }}</span>
-          </button>
-          <div class="packs">
-            {{ packs(entry) || (entry.line.unpriced ? 'no pack known' : '')
-            }}<span v-if="leftover(entry)" class="small mute">{{ leftover(entry) }}</span>
-          </div>
-          <div class="when" :class="entry.line.late ? 'brick' : ''">
-            {{ getByWords(entry.line)
-            }}<span v-if="!getByWords(entry.line) && entry.line.firstUse" class="mute small"
-              >for {{ shortDate(entry.line.firstUse.date) }}</span
-            >
-          </div>
-          <div class="cost">{{ entry.buy?.cost ? words(entry.buy.cost) : '' }}</div>
-        </li>
+          @got="got(entry)"
+          @select="emit('select', entry.line)"
+        />
       </ul>
     </section>
     <p v-if="groups.length" class="small mute keys no-print">
@@ -239,13 +179,6 @@ const query = computed(() => (supplies.also.length ? `?also=${supplies.also.join
 .paper {
   padding: 2px 8px 6px;
 }
-.line {
-  display: grid;
-  grid-template-columns: 34px minmax(0, 1.4fr) minmax(0, 1.2fr) minmax(0, 1fr) minmax(0, 1.2fr) 60px;
-  gap: 10px;
-  align-items: center;
-  padding: 4px 12px 4px 4px;
-}
 .name {
   font-weight: 650;
   color: var(--ink);
@@ -255,26 +188,6 @@ const query = computed(() => (supplies.also.length ? `?also=${supplies.also.join
 }
 .name:hover {
   text-decoration: underline;
-}
-.what,
-.num,
-.packs,
-.when {
-  display: grid;
-  line-height: 1.25;
-}
-.num {
-  padding: 2px 0;
-  text-decoration: none;
-  color: var(--ink);
-}
-.num b {
-  text-decoration: underline;
-  text-underline-offset: 2px;
-  color: var(--spruce);
-}
-.cost {
-  text-align: right;
 }
 .keys {
   margin-bottom: 10px;
@@ -303,45 +216,11 @@ kbd {
   padding: 2px 0;
 }
 @media (max-width: 720px) {
-  .line {
-    grid-template-columns: 44px minmax(0, 1fr) auto;
-    gap: 2px 8px;
-    padding: 6px 10px 6px 2px;
-  }
-  .tick {
-    grid-row: 1 / 3;
-  }
-  .num {
-    text-align: right;
-    justify-items: end;
-  }
-  .packs {
-    grid-column: 2;
-    font-size: 15px;
-  }
-  .when {
-    grid-column: 2 / -1;
-    font-size: 15px;
-  }
-  .packs:empty,
-  .when:empty,
-  .cost:empty {
-    display: none;
-  }
-  .cost {
-    grid-column: 3;
-    grid-row: 2;
-  }
   .have-list {
     columns: 1;
   }
   .keys {
     display: none;
-  }
-}
-@media print {
-  .line {
-    grid-template-columns: 26px 2fr 1.4fr 1.3fr 1.6fr 60px;
   }
 }
 </style>

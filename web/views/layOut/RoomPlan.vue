@@ -2,14 +2,15 @@
 import { computed, onMounted, ref, watch } from 'vue'
 import { ROOM, type Center, type RoomSpot } from '@core/domain'
 import { listWords, shortDate } from '@core/base'
-import { type Session, bandsOf, spotFits, spotsFor, standsOn, weeksOutOn } from '@core/plan'
+import { bandsOf, spotsFor, weeksOutOn, type Session } from '@core/plan'
 import type { MaterialClash } from '@core/supplies'
 import { capital } from '@core/ideas'
+import { useArranging } from '../../composables/useArranging'
 import { useCarried } from '../../composables/useCarried'
-import { useHotkeys } from '../../composables/useHotkeys'
 import { useBoard } from '../../stores/board'
 import { useHouse } from '../../stores/house'
 import { useUnit } from '../../stores/unit'
+import RoomCenter from './room/RoomCenter.vue'
 
 /**
  * The house's centers as cubbies on a plan that she arranges once: what stands there on a day, and over the days of the
@@ -41,20 +42,10 @@ const order = (center: Center) => {
 const troubled = computed(
   () => new Set(props.clashes.flatMap((clash) => clash.wants.map((need) => need.session.center?.id))),
 )
-const here = (band: (typeof bands.value)[number]) => standsOn(band, board.day)
 const weeks = (session: Session) =>
   day.value ? weeksOutOn(session, day.value.date, carried.list.value, plan.value) : 1
-const staying = (centerId: string) => carried.list.value.filter((one) => one.centerId === centerId)
-const squares = (band: (typeof bands.value)[number]) =>
-  plan.value.program.days.map((one) => ({
-    number: one.number,
-    held: one.held,
-    standing: standsOn(band, one.number).length,
-  }))
-const bandWords = (band: (typeof bands.value)[number]) =>
-  band.standing
-    .map((one) => `${one.activity.title} day ${one.days[0].number} to ${one.days[one.days.length - 1].number}`)
-    .join('; ') || 'nothing stands here'
+/** What stood at a center when the unit before ended. */
+const stoodAt = (centerId: string) => carried.list.value.find((one) => one.centerId === centerId)
 const style = (spot: RoomSpot) => ({
   gridColumn: `${spot.x + 1} / span ${spot.wide}`,
   gridRow: `${spot.y + 1} / span ${spot.high}`,
@@ -70,59 +61,8 @@ function openClash(clash: MaterialClash) {
   emit('open')
 }
 
-// Arranging: by pointer or by arrows, square by square; Shift makes larger and smaller. Only where there is room.
-const others = (id: string) => [...spots.value].filter(([other]) => other !== id).map(([, spot]) => spot)
-function put(center: Center, spot: RoomSpot) {
-  if (!spotFits(spot, others(center.id)) || spot.x < 0 || spot.y < 0 || spot.wide < 1 || spot.high < 1) {
-    board.said = `${center.name} has no room there`
-    return
-  }
-  board.said = `${center.name} lies ${spot.x + 1} across, ${spot.y + 1} down`
-  void store.commit(`Arrange ${center.name}`, [{ put: 'center', value: { ...center, spot } }])
-}
-function nudge(dx: number, dy: number, sizing: boolean): boolean {
-  const id = (document.activeElement as HTMLElement | null)?.dataset.center
-  const center = house.centers.find((one) => one.id === id)
-  const spot = center && spots.value.get(center.id)
-  if (!arranging.value || !center || !spot) return false
-  put(
-    center,
-    sizing ? { ...spot, wide: spot.wide + dx, high: spot.high + dy } : { ...spot, x: spot.x + dx, y: spot.y + dy },
-  )
-  return true
-}
-useHotkeys({
-  ArrowLeft: (event) => nudge(-1, 0, event.shiftKey),
-  ArrowRight: (event) => nudge(1, 0, event.shiftKey),
-  ArrowUp: (event) => nudge(0, -1, event.shiftKey),
-  ArrowDown: (event) => nudge(0, 1, event.shiftKey),
-  Escape: () => (arranging.value ? !(arranging.value = false) : false),
-})
 const grid = ref<HTMLElement>()
-const held = ref<{ center: Center; spot: RoomSpot; x: number; y: number; now: RoomSpot } | null>(null)
-function take(event: PointerEvent, center: Center) {
-  const spot = spots.value.get(center.id)
-  if (!arranging.value || !spot) return
-  ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
-  held.value = { center, spot, x: event.clientX, y: event.clientY, now: spot }
-}
-function drag(event: PointerEvent) {
-  const box = grid.value?.getBoundingClientRect()
-  if (!held.value || !box) return
-  const [dx, dy] = [
-    Math.round(((event.clientX - held.value.x) / box.width) * ROOM.across),
-    Math.round(((event.clientY - held.value.y) / box.height) * ROOM.down),
-  ]
-  const now = { ...held.value.spot, x: held.value.spot.x + dx, y: held.value.spot.y + dy }
-  if (now.x !== held.value.now.x || now.y !== held.value.now.y) held.value = { ...held.value, now }
-}
-function drop() {
-  if (!held.value) return
-  const { center, spot, now } = held.value
-  held.value = null
-  if (now.x !== spot.x || now.y !== spot.y) put(center, now)
-}
-const shownAt = (center: Center) => (held.value?.center.id === center.id ? held.value.now : spots.value.get(center.id)!)
+const { held, take, drag, drop, letGo, shownAt } = useArranging(grid, arranging, spots)
 </script>
 
 <template>
@@ -163,43 +103,18 @@ const shownAt = (center: Center) => (held.value?.center.id === center.id ? held.
         }"
         :style="style(shownAt(band.center))"
       >
-        <button
-          type="button"
-          class="inner"
-          :data-center="band.center.id"
+        <RoomCenter
+          :band="band"
+          :days="plan.program.days"
+          :day="board.day"
+          :weeks-of="weeks"
+          :before="stoodAt(band.center.id) ? `${board.titleOf(stoodAt(band.center.id)!.activityId)} stood here` : ''"
           @click="open(band.center)"
           @pointerdown="take($event, band.center)"
           @pointermove="drag"
           @pointerup="drop"
-          @pointercancel="held = null"
-        >
-          <span class="k-label name">{{ band.center.name }}</span>
-          <span
-            v-for="session in here(band).slice(0, band.center.kind === 'tray-shelf' ? 3 : 1)"
-            :key="session.placement.id"
-            class="card thing"
-            ><span class="card-title">{{ session.activity.title }}</span
-            ><span v-if="weeks(session) > 1" class="small mute">week {{ weeks(session) }}</span></span
-          >
-          <span v-if="here(band).length > 3" class="small mute">and {{ here(band).length - 3 }} more</span>
-          <span v-if="!here(band).length" class="small mute none">{{
-            band.center.kind === 'circle' || band.center.kind === 'outdoors'
-              ? 'for moments'
-              : staying(band.center.id).length
-                ? `${board.titleOf(staying(band.center.id)[0].activityId)} stood here`
-                : 'nothing out'
-          }}</span>
-          <span
-            v-if="(band.center.kind !== 'circle' && band.center.kind !== 'outdoors') || band.standing.length"
-            class="band"
-            aria-hidden="true"
-            ><i
-              v-for="one in squares(band)"
-              :key="one.number"
-              :class="{ on: one.standing, closed: !one.held, now: one.number === board.day }"
-          /></span>
-          <span class="sr-only">. Over the unit: {{ bandWords(band) }}</span>
-        </button>
+          @pointercancel="letGo"
+        />
       </div>
     </div>
     <div v-if="below.length" class="rows">
@@ -259,54 +174,6 @@ const shownAt = (center: Center) => (held.value?.center.id === center.id ? held.
   outline: 2px dashed var(--spruce);
   opacity: 0.9;
 }
-.inner {
-  display: flex;
-  flex-direction: column;
-  gap: 4px;
-  width: 100%;
-  height: 100%;
-  padding: 6px 8px;
-  background: none;
-  border: 0;
-  font: inherit;
-  color: inherit;
-  text-align: left;
-  cursor: pointer;
-  min-width: 0;
-}
-.arranging .inner {
-  cursor: grab;
-  touch-action: none;
-}
-.name {
-  font-size: 15px;
-  line-height: 1.15;
-}
-.thing {
-  padding: 3px 7px;
-  display: flex;
-  justify-content: space-between;
-  gap: 6px;
-  align-items: baseline;
-  min-width: 0;
-}
-.thing .small {
-  white-space: nowrap;
-}
-.thing .card-title {
-  font-size: 14px;
-  line-height: 1.15;
-  overflow-wrap: anywhere;
-}
-.center.small .thing {
-  padding: 1px 6px;
-}
-.none {
-  line-height: 1.2;
-}
-.inner > .band {
-  margin-top: auto;
-}
 .band {
   display: inline-flex;
   gap: 2px;
@@ -320,9 +187,12 @@ const shownAt = (center: Center) => (held.value?.center.id === center.id ? held.
   background: var(--paper);
   border-radius: 2px;
 }
-.inner > .band i {
-  flex: 1 1 0;
-  max-width: 16px;
+.center.small :deep(.thing) {
+  padding: 1px 6px;
+}
+.arranging :deep(.inner) {
+  cursor: grab;
+  touch-action: none;
 }
 .legend .band i {
   width: 12px;
@@ -331,9 +201,6 @@ const shownAt = (center: Center) => (held.value?.center.id === center.id ? held.
 .band i.on {
   background: var(--spruce);
   border-color: var(--spruce);
-}
-.band i.closed {
-  border-style: dashed;
 }
 .band i.now {
   outline: 2px solid var(--apricot);
@@ -346,9 +213,6 @@ const shownAt = (center: Center) => (held.value?.center.id === center.id ? held.
   }
   .center {
     grid-area: auto !important;
-  }
-  .inner {
-    min-height: 74px;
   }
   .bar .v-btn {
     display: none;

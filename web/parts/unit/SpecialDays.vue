@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { newEvent, type Unit } from '@core/domain'
+import EventEditor from './EventEditor.vue'
+
+/** The special days of a unit, and what goes on slowly through it. */
+const draft = defineModel<Unit>({ required: true })
+defineProps<{ errors: Record<string, string> }>()
+const emit = defineEmits<{ commit: [] }>()
+function dropEvent(i: number) {
+  draft.value.events.splice(i, 1)
+  emit('commit')
+}
+function dropProject(i: number) {
+  draft.value.slowProjects.splice(i, 1)
+  emit('commit')
+}
+function addEvent() {
+  draft.value.events.push(newEvent(draft.value.days, 'Special day'))
+  emit('commit')
+}
+function addProject() {
+  draft.value.slowProjects.push({ name: 'Something that grows', fromDay: 1, toDay: draft.value.days })
+  emit('commit')
+}
+</script>
+
+<template>
+  <fieldset class="plain rows">
+    <legend><h2>Special days and slow projects</h2></legend>
+    <EventEditor
+      v-for="i in draft.events.keys()"
+      :key="`e${i}`"
+      v-model="draft.events[i]"
+      :number="i"
+      :errors="errors"
+      :days="draft.days"
+      @commit="emit('commit')"
+      @remove="dropEvent(i)"
+    />
+    <div v-for="(one, i) in draft.slowProjects" :key="`s${i}`" class="inline pair">
+      <span>Day</span
+      ><v-text-field
+        v-model.number="one.fromDay"
+        class="tiny"
+        type="number"
+        min="1"
+        :aria-label="`Project ${i + 1}: from day`"
+        @blur="emit('commit')"
+      /><span>to</span
+      ><v-text-field
+        v-model.number="one.toDay"
+        class="tiny"
+        type="number"
+        min="1"
+        :aria-label="`Project ${i + 1}: to day`"
+        :error-messages="errors[`slowProjects.${i}.toDay`]"
+        @blur="emit('commit')"
+      /><v-text-field v-model="one.name" :aria-label="`Project ${i + 1}: name`" @blur="emit('commit')" /><button
+        type="button"
+        class="why"
+        :aria-label="`Remove ${one.name}`"
+        @click="dropProject(i)"
+      >
+        remove
+      </button>
+    </div>
+    <div class="inline">
+      <v-btn size="small" @click="addEvent">Add a special day</v-btn
+      ><v-btn size="small" @click="addProject">Add a slow project</v-btn>
+    </div>
+  </fieldset>
+</template>
+
+<style scoped>
+.plain {
+  border: 0;
+  padding: 0;
+  margin: 0;
+}
+legend {
+  margin-bottom: 6px;
+}
+.pair {
+  flex-wrap: nowrap;
+}
+.tiny {
+  flex: 0 0 76px;
+}
+</style>
