@@ -1,4 +1,4 @@
-import { minutesOf, CENTER_NAMES, OUT_WORDS, listWords, shortDate } from '../base'
+import { minutesOf, CENTER_NAMES, OUT_WORDS, listWords, shortDate, type ProgramDay } from '../base'
 import { takesPlacements, type Activity, type Center, type Placement, type UnitSnapshot, type Where } from '../domain'
 import { blockOn, eventOn } from './blocks'
 import { momentSpan, partsOf, plannableOn, type ResolvedPlan } from './resolve'
@@ -66,7 +66,9 @@ export function standingAt(
   )
 }
 
-function verdictAt(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt): Verdict | Omit<Refusal, 'remedies'> {
+type Answer = Verdict | Omit<Refusal, 'remedies'>
+
+function verdictAt(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt): Answer {
   const activity = plan.activities.get(attempt.activityId)
   if (!activity) return { code: 'unknown-activity', reason: 'This idea is no longer in the library.' }
   const { where } = attempt
@@ -79,27 +81,48 @@ function verdictAt(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt)
     return { code: 'no-such-day', reason: `The unit has ${plan.program.days.length} days.` }
   const held = days.filter((day) => day.held)
   if (!held.length) return { code: 'day-dropped', reason: `Day ${days[0].number} is dropped: ${days[0].reason}.` }
+  return where.kind === 'set-up'
+    ? setUpVerdict(snapshot, plan, attempt, activity, where)
+    : momentVerdict(snapshot, plan, attempt, activity, where, held)
+}
+
+/** Whether something could stand out over its days. */
+function setUpVerdict(
+  snapshot: UnitSnapshot,
+  plan: ResolvedPlan,
+  attempt: Attempt,
+  activity: Activity,
+  where: Extract<Where, { kind: 'set-up' }>,
+): Answer {
   const fitting = centersFor(activity, snapshot.centers)
-
-  if (where.kind === 'set-up') {
-    if (!activity.standing)
-      return {
-        code: 'cannot-stand',
-        reason: `${activity.title} cannot stay out by itself: it needs its moment in the day.`,
-      }
-    if (!fitting.length) return noCenter(activity)
-    const wanted = attempt.centerId ? fitting.filter((center) => center.id === attempt.centerId) : fitting
-    const free = wanted.find(
-      (center) => center.kind === 'tray-shelf' || !standingAt(center.id, where, snapshot, attempt.movingId),
-    )
-    if (!free) {
-      const center = wanted[0] ?? fitting[0]
-      const other = plan.activities.get(standingAt(center.id, where, snapshot, attempt.movingId)?.activityId ?? '')
-      return { code: 'center-taken', reason: `${center.name} holds ${other?.title ?? 'something else'} on those days.` }
+  if (!activity.standing)
+    return {
+      code: 'cannot-stand',
+      reason: `${activity.title} cannot stay out by itself: it needs its moment in the day.`,
     }
-    return { ok: true, centerId: free.id }
+  if (!fitting.length) return noCenter(activity)
+  const wanted = attempt.centerId ? fitting.filter((center) => center.id === attempt.centerId) : fitting
+  const free = wanted.find(
+    (center) => center.kind === 'tray-shelf' || !standingAt(center.id, where, snapshot, attempt.movingId),
+  )
+  if (!free) {
+    const center = wanted[0] ?? fitting[0]
+    const other = plan.activities.get(standingAt(center.id, where, snapshot, attempt.movingId)?.activityId ?? '')
+    return { code: 'center-taken', reason: `${center.name} holds ${other?.title ?? 'something else'} on those days.` }
   }
+  return { ok: true, centerId: free.id }
+}
 
+/** Whether something could be done in a block of a day. */
+function momentVerdict(
+  snapshot: UnitSnapshot,
+  plan: ResolvedPlan,
+  attempt: Attempt,
+  activity: Activity,
+  where: Extract<Where, { kind: 'moment' }>,
+  held: ProgramDay[],
+): Answer {
+  const fitting = centersFor(activity, snapshot.centers)
   const block = blockOn(snapshot.home, snapshot.unit, where.day, where.blockId)
   if (!block) {
     const event = eventOn(snapshot.unit, where.day)

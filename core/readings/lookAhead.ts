@@ -1,6 +1,6 @@
 import { childHours, canPlace, newPlacement, type Slot, trySession, type ResolvedPlan, type Session } from '../plan'
 import type { CalendarDate, Child, UnitSnapshot, Where } from '../domain'
-import { shortDate } from '../base'
+import { shortDate, type ProgramDay } from '../base'
 import { dryingClashes, inARow, messesAtOnce, type DryingClash, type InARow } from './aheadDay'
 
 /** A piece for the folders that waits for a fuller day. */
@@ -66,6 +66,65 @@ function onDay(
   )
 }
 
+/** Where else one thing could be done, day by day. */
+type Elsewhere = (session: Session) => NonNullable<ReturnType<typeof onDay>>[]
+
+/** Pieces for the folder for which another day would be fuller. */
+function fullerDays(moments: readonly Session[], elsewhere: Elsewhere, children: readonly Child[]): FullerDay[] {
+  return moments
+    .filter((one) => one.activity.folder && one.placement.pinnedDate === null)
+    .flatMap((session): FullerDay[] => {
+      const now = takers(session)
+      const best = elsewhere(session)
+        .map((one) => ({ ...one, who: takers(one.session) }))
+        .sort((a, b) => b.who.size - a.who.size)[0]
+      if (!best || best.who.size <= now.size) return []
+      return [
+        { session, slot: best.slot, gains: children.filter((child) => best.who.has(child.id) && !now.has(child.id)) },
+      ]
+    })
+}
+
+/** Who misses something for a group by the day it is on, and when they would not. */
+function missedOf(
+  { children }: UnitSnapshot,
+  plan: ResolvedPlan,
+  held: readonly ProgramDay[],
+  moments: readonly Session[],
+  elsewhere: Elsewhere,
+): Missed[] {
+  const expected = new Set(
+    held.flatMap((day) => children.filter((child) => childHours(child, day.date) !== null).map((child) => child.id)),
+  )
+  /** Children who meet an idea on some day of the unit: done, or planned. */
+  const met = new Map<string, Set<string>>()
+  for (const session of plan.sessions)
+    if (session.placement.status !== 'skipped')
+      met.set(session.activity.id, new Set([...(met.get(session.activity.id) ?? []), ...takers(session)]))
+  return moments
+    .filter((one) => one.activity.form === 'whole-group' || one.activity.form === 'small-group')
+    .flatMap((session): Missed[] => {
+      const absent = session.parts
+        .filter(
+          (part) =>
+            part.does === 'out' &&
+            part.reason === 'not-here' &&
+            expected.has(part.child.id) &&
+            !met.get(session.activity.id)!.has(part.child.id),
+        )
+        .map((part) => part.child)
+      if (!absent.length) return []
+      const others = elsewhere(session)
+        .map((one) => ({ slot: one.slot, catches: absent.filter((child) => takers(one.session).has(child.id)) }))
+        .filter((one) => one.catches.length)
+      const couldDo = absent.filter((child) => others.some((one) => one.catches.includes(child)))
+      // Someone with no day on which it could be done for them is not missing it by this choice of day.
+      return couldDo.length
+        ? [{ session, children: couldDo, again: others.sort((a, b) => b.catches.length - a.catches.length)[0] ?? null }]
+        : []
+    })
+}
+
 /**
  * Looks over the days ahead: the fullest day for a folder piece, who misses each thing for a group and when they would
  * not, energy through each day, drying places and messes.
@@ -88,55 +147,11 @@ export function lookAhead(snapshot: UnitSnapshot, plan: ResolvedPlan): LookAhead
       .filter((day) => day.number !== session.days[0].number)
       .flatMap((day) => onDay(snapshot, plan, session, day.number) ?? [])
 
-  const fuller = moments
-    .filter((one) => one.activity.folder && one.placement.pinnedDate === null)
-    .flatMap((session): FullerDay[] => {
-      const now = takers(session)
-      const best = elsewhere(session)
-        .map((one) => ({ ...one, who: takers(one.session) }))
-        .sort((a, b) => b.who.size - a.who.size)[0]
-      if (!best || best.who.size <= now.size) return []
-      return [
-        { session, slot: best.slot, gains: children.filter((child) => best.who.has(child.id) && !now.has(child.id)) },
-      ]
-    })
-
-  const expected = new Set(
-    held.flatMap((day) => children.filter((child) => childHours(child, day.date) !== null).map((child) => child.id)),
-  )
-  /** Children who meet an idea on some day of the unit: done, or planned. */
-  const met = new Map<string, Set<string>>()
-  for (const session of plan.sessions)
-    if (session.placement.status !== 'skipped')
-      met.set(session.activity.id, new Set([...(met.get(session.activity.id) ?? []), ...takers(session)]))
-  const missed = moments
-    .filter((one) => one.activity.form === 'whole-group' || one.activity.form === 'small-group')
-    .flatMap((session): Missed[] => {
-      const absent = session.parts
-        .filter(
-          (part) =>
-            part.does === 'out' &&
-            part.reason === 'not-here' &&
-            expected.has(part.child.id) &&
-            !met.get(session.activity.id)!.has(part.child.id),
-        )
-        .map((part) => part.child)
-      if (!absent.length) return []
-      const others = elsewhere(session)
-        .map((one) => ({ slot: one.slot, catches: absent.filter((child) => takers(one.session).has(child.id)) }))
-        .filter((one) => one.catches.length)
-      const couldDo = absent.filter((child) => others.some((one) => one.catches.includes(child)))
-      // Someone with no day on which it could be done for them is not missing it by this choice of day.
-      return couldDo.length
-        ? [{ session, children: couldDo, again: others.sort((a, b) => b.catches.length - a.catches.length)[0] ?? null }]
-        : []
-    })
-
   const byDay = held.map((day) => moments.filter((one) => one.days[0].number === day.number))
   return {
     fullest,
-    fuller,
-    missed,
+    fuller: fullerDays(moments, elsewhere, children),
+    missed: missedOf(snapshot, plan, held, moments, elsewhere),
     inARow: byDay.flatMap(inARow),
     messes: byDay.flatMap(messesAtOnce),
     drying: dryingClashes(moments, home.dryingPlaces),

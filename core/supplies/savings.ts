@@ -67,6 +67,57 @@ function touchesLost(session: Session, plan: ResolvedPlan): { touches: number; o
 
 const plannedOf = (lines: readonly SupplyLine[]) => lines.reduce((sum, line) => sum + line.planCost, 0)
 
+/** What the plan would cost less, in cents, were each of its sessions changed or left out. */
+type Without = (leave: (session: Session) => Session | null) => number
+
+function leaveOutSaving(session: Session, plan: ResolvedPlan, without: Without): Saving {
+  const lost = touchesLost(session, plan)
+  return {
+    kind: 'leave-out',
+    saves: without((one) => (one === session ? null : one)),
+    ...lost,
+    title: session.activity.title,
+    placementIds: [session.placement.id],
+    swap: [],
+    words: `Leave out ${session.activity.title}: ${lostWords(lost)}`,
+  }
+}
+
+/** One material in place of another wherever an idea names it: nothing is lost. */
+function swapSaving({ needs, other }: { needs: SupplyNeed[]; other: Material }, without: Without): Saving {
+  const swap = needs.map((need) => ({
+    placementId: need.session.placement.id,
+    requirementId: need.requirement.id,
+    material: other,
+  }))
+  const swapped = (session: Session): Session => {
+    const mine = swap.filter((one) => one.placementId === session.placement.id)
+    return mine.length
+      ? {
+          ...session,
+          placement: {
+            ...session.placement,
+            swaps: {
+              ...session.placement.swaps,
+              ...Object.fromEntries(mine.map((one) => [one.requirementId, one.material.id])),
+            },
+          },
+        }
+      : session
+  }
+  const titles = listWords([...new Set(needs.map((need) => need.session.activity.title))])
+  return {
+    kind: 'swap',
+    saves: without(swapped),
+    touches: 0,
+    onlyOnes: 0,
+    title: titles,
+    words: `${other.name} instead of ${needs[0].material.name} for ${titles}: nothing is lost`,
+    placementIds: [],
+    swap,
+  }
+}
+
 /**
  * The savings that cost least in what is lost: another material that an idea names and that is cheaper, which loses
  * nothing; or leaving an activity out. Each is tried: the list is made anew without it, so that packs shared with
@@ -87,57 +138,14 @@ export function savingsOf(
     .filter((line) => line.planCost > 0)
     .flatMap((line) => line.needs.filter((need) => need.short > 0))
   const sessions = [...new Set(costly.map((need) => need.session))]
-  const without = (leave: (session: Session) => Session | null): number =>
+  const without: Without = (leave) =>
     planned -
     plannedOf(
       supplyListOf([{ snapshot, plan: { ...plan, sessions: plan.sessions.flatMap((one) => leave(one) ?? []) } }]),
     )
-  const leaveOut = sessions.map((session): Saving => {
-    const lost = touchesLost(session, plan)
-    return {
-      kind: 'leave-out',
-      saves: without((one) => (one === session ? null : one)),
-      ...lost,
-      title: session.activity.title,
-      placementIds: [session.placement.id],
-      swap: [],
-      words: `Leave out ${session.activity.title}: ${lostWords(lost)}`,
-    }
-  })
-  const swaps = swapGroups(costly, { snapshot, plan }).map(({ needs, other }): Saving => {
-    const swap = needs.map((need) => ({
-      placementId: need.session.placement.id,
-      requirementId: need.requirement.id,
-      material: other,
-    }))
-    const swapped = (session: Session): Session => {
-      const mine = swap.filter((one) => one.placementId === session.placement.id)
-      return mine.length
-        ? {
-            ...session,
-            placement: {
-              ...session.placement,
-              swaps: {
-                ...session.placement.swaps,
-                ...Object.fromEntries(mine.map((one) => [one.requirementId, one.material.id])),
-              },
-            },
-          }
-        : session
-    }
-    const titles = listWords([...new Set(needs.map((need) => need.session.activity.title))])
-    return {
-      kind: 'swap',
-      saves: without(swapped),
-      touches: 0,
-      onlyOnes: 0,
-      title: titles,
-      words: `${other.name} instead of ${needs[0].material.name} for ${titles}: nothing is lost`,
-      placementIds: [],
-      swap,
-    }
-  })
   const price = (one: Saving) => (one.touches + one.onlyOnes * (ONLY_ONE - 1)) / one.saves
+  const swaps = swapGroups(costly, { snapshot, plan }).map((group) => swapSaving(group, without))
+  const leaveOut = sessions.map((session) => leaveOutSaving(session, plan, without))
   return [...swaps, ...leaveOut]
     .filter((one) => one.saves >= least)
     .sort((a, b) => price(a) - price(b) || b.saves - a.saves)

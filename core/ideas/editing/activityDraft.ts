@@ -183,6 +183,55 @@ const MISSING: [pattern: RegExp, message: string][] = [
   [/^prep\.\d+\.wait$/, 'Write whole minutes'],
 ]
 
+/** What an idea takes, as the draft says. What is not right in it the schema finds. */
+function requirementsOf(draft: ActivityDraft, variants: readonly Variant[]): Requirement[] {
+  const idOf = (key: VariantKey) =>
+    variants.find((variant) => variant.stages.some((stage) => `${variant.kind} ${stage}` === key))?.id
+  return draft.needs.map((one) => {
+    const only = [...new Set(one.only.flatMap((key) => idOf(key) ?? []))]
+    const basis = one.by === 'group' ? { by: one.by, of: one.of } : { by: one.by }
+    return {
+      id: one.id,
+      materialId: one.materialId,
+      quantity: one.quantity,
+      basis,
+      spare: (one.sparePercent ?? 0) / 100,
+      variants: only.length ? only : null,
+      reach: one.adult ? 'adult' : 'children',
+      alternatives: one.alternatives,
+    } as Requirement
+  })
+}
+
+const prepOf = (draft: ActivityDraft, ids: ReadonlySet<string>): PrepStep[] =>
+  draft.prep.map(
+    (one) =>
+      ({
+        id: one.id,
+        text: one.text.trim(),
+        minutes: one.minutes,
+        wait: one.overnight ? 'overnight' : (one.wait ?? 0),
+        splits: one.splits,
+        uses: one.uses.filter((id) => ids.has(id)),
+      }) as PrepStep,
+  )
+
+/** Messages by the field of the form that they are about. */
+function errorsOf(issues: readonly { path: PropertyKey[]; message: string }[]): Record<string, string> {
+  const errors: Record<string, string> = {}
+  for (const issue of issues) {
+    const path = issue.path.map((part) => FIELD_OF[String(part)] ?? String(part))
+    // Each of these fields is one box in the form.
+    const field = ['variants', 'say', 'lookFor', 'centers', 'domains'].includes(path[0])
+      ? path[0]
+      : path.at(-1) === 'of'
+        ? path.slice(0, 3).join('.')
+        : path.join('.')
+    errors[field] ??= MISSING.find(([pattern]) => pattern.test(field))?.[1] ?? issue.message
+  }
+  return errors
+}
+
 /**
  * The activity that a draft makes, or what is wrong with it, by field.
  *
@@ -197,34 +246,9 @@ export function activityFrom(draft: ActivityDraft, from: Provenance): Written {
     ]),
     known,
   )
-  const idOf = (key: VariantKey) =>
-    variants.find((variant) => variant.stages.some((stage) => `${variant.kind} ${stage}` === key))?.id
-  const requirements = draft.needs.map((one) => {
-    const only = [...new Set(one.only.flatMap((key) => idOf(key) ?? []))]
-    const basis = one.by === 'group' ? { by: one.by, of: one.of } : { by: one.by }
-    return {
-      id: one.id,
-      materialId: one.materialId,
-      quantity: one.quantity,
-      basis,
-      spare: (one.sparePercent ?? 0) / 100,
-      variants: only.length ? only : null,
-      reach: one.adult ? 'adult' : 'children',
-      alternatives: one.alternatives,
-    } as Requirement
-  })
+  const requirements = requirementsOf(draft, variants)
   const ids = new Set(requirements.map((one) => one.id))
-  const prep = draft.prep.map(
-    (one) =>
-      ({
-        id: one.id,
-        text: one.text.trim(),
-        minutes: one.minutes,
-        wait: one.overnight ? 'overnight' : (one.wait ?? 0),
-        splits: one.splits,
-        uses: one.uses.filter((id) => ids.has(id)),
-      }) as PrepStep,
-  )
+  const prep = prepOf(draft, ids)
   const steps = draft.steps.map(({ id, text }) => ({ id, text: text.trim() })).filter((one) => one.text)
   const checked = Activity.safeParse({
     ...provenance,
@@ -251,17 +275,7 @@ export function activityFrom(draft: ActivityDraft, from: Provenance): Written {
     harder: draft.harder.trim(),
     tidy: draft.tidy.trim(),
   })
-  const errors: Record<string, string> = {}
-  for (const issue of checked.error?.issues ?? []) {
-    const path = issue.path.map((part) => FIELD_OF[String(part)] ?? String(part))
-    // Each of these fields is one box in the form.
-    const field = ['variants', 'say', 'lookFor', 'centers', 'domains'].includes(path[0])
-      ? path[0]
-      : path.at(-1) === 'of'
-        ? path.slice(0, 3).join('.')
-        : path.join('.')
-    errors[field] ??= MISSING.find(([pattern]) => pattern.test(field))?.[1] ?? issue.message
-  }
+  const errors = errorsOf(checked.error?.issues ?? [])
   if (!errors.variants && variants.length && !variants.some((variant) => variant.kind === 'does'))
     errors.variants = 'Somebody must do it: a beside alone is another idea'
   return Object.keys(errors).length ? { errors } : { activity: checked.data! }

@@ -16,6 +16,7 @@ import {
 import { variantsFrom, type StageText } from '../../ideas'
 import { plainNumber } from './csv'
 import { bracketsOf, inBrackets, NAME, quoted, splitOutside, unquoted } from './quoted'
+import { codeOf, columnsAt, normal, RowCells, type RowFault } from './rowCells'
 import {
   ATTENTION_NAMES,
   CENTER_NAMES,
@@ -69,13 +70,6 @@ const STAGE_COLUMN: Record<Stage, ActivityColumn> = {
 }
 /** The most activities in one file. */
 export const MOST_ROWS = 10_000
-
-/** What is wrong with a row: its line as a spreadsheet numbers it, its column and why. */
-export interface RowFault {
-  line: number
-  column: string
-  message: string
-}
 
 /** Lines of a cell as they stand; spreadsheets that allow one line only are written with " | " between. */
 const rawLines = (cell: string): string[] => splitOutside(cell, /\r?\n|[ \t]\|[ \t]/y)
@@ -207,12 +201,6 @@ export interface CsvContext {
 
 export type CsvResult = { activities: Activity[]; faults?: undefined } | { activities?: undefined; faults: RowFault[] }
 
-const normal = (text: string) => text.trim().toLowerCase().replace(/\s+/g, ' ')
-/** Finds a code by its name or itself; a fault lists what there is. */
-function codeOf<T extends string | number>(text: string, names: readonly (readonly [T, string])[]): T | undefined {
-  const wanted = normal(text)
-  return names.find(([code, name]) => normal(name) === wanted || normal(String(code)) === wanted)?.[0]
-}
 const pairs = <T extends string>(codes: readonly T[], names: Record<T, string>) =>
   codes.map((code) => [code, names[code]] as const)
 const CENTERS = pairs(CENTER_KINDS, CENTER_NAMES)
@@ -250,40 +238,9 @@ class RowReader {
   }
 
   read(row: readonly string[], line: number): Activity | null {
-    const before = this.faults.length
-    const cell = (column: ActivityColumn) => (row[this.at.get(column) ?? -1] ?? '').trim()
-    const fail = (column: string, message: string) => void this.faults.push({ line, column, message })
-    const code = <T extends string | number>(
-      column: ActivityColumn,
-      names: readonly (readonly [T, string])[],
-      otherwise: T,
-    ): T => {
-      if (!cell(column)) return otherwise
-      const found = codeOf(cell(column), names)
-      if (found === undefined)
-        fail(column, `“${cell(column).slice(0, 40)}” is none of: ${names.map(([, name]) => name).join(', ')}`)
-      return found ?? otherwise
-    }
-    const codes = <T extends string>(column: ActivityColumn, names: readonly (readonly [T, string])[]): T[] =>
-      cell(column)
-        .split(/[;\n]/)
-        .map((text) => text.trim())
-        .filter(Boolean)
-        .flatMap((text) => {
-          const found = codeOf(text, names)
-          if (found === undefined)
-            fail(column, `“${text.slice(0, 40)}” is none of: ${names.map(([, name]) => name).join(', ')}`)
-          return found ?? []
-        })
-    const minutes = (column: ActivityColumn, otherwise: number) => {
-      if (!cell(column)) return otherwise
-      if (!/^\d{1,4}$/.test(cell(column))) fail(column, `“${cell(column).slice(0, 40)}” is no number of minutes`)
-      return Number(cell(column)) || 0
-    }
-    const yes = (column: ActivityColumn) => {
-      if (cell(column) && !/^(yes|no|true|false|0|1)$/i.test(cell(column))) fail(column, 'Write yes or no')
-      return /^(yes|true|1)$/i.test(cell(column))
-    }
+    const cells = new RowCells(row, this.at, line, this.faults)
+    const cell = (column: ActivityColumn) => cells.text(column)
+    const fail = (column: string, message: string) => cells.fail(column, message)
     const known =
       this.context.activities.find((one) => one.id === cell('id')) ??
       this.context.activities.find((one) => normal(one.title) === normal(cell('title')))
@@ -298,20 +255,20 @@ class RowReader {
       id: known?.id ?? (cell('id') || this.context.newId()),
       title: cell('title'),
       aim: cell('aim'),
-      centers: codes('centers', CENTERS),
-      domains: codes('domains', DOMAIN_PAIRS),
-      form: code('form', FORMS, 'small-group'),
+      centers: cells.codes('centers', CENTERS),
+      domains: cells.codes('domains', DOMAIN_PAIRS),
+      form: cells.code('form', FORMS, 'small-group'),
       minutes: {
-        setUp: minutes('set up minutes', 0),
-        do: minutes('do minutes', 0),
-        clear: minutes('clear minutes', 0),
+        setUp: cells.minutes('set up minutes'),
+        do: cells.minutes('do minutes'),
+        clear: cells.minutes('clear minutes'),
       },
-      energy: code('energy', ENERGIES, 0),
-      mess: code('mess', MESSES, 0),
-      attention: code('attention', ATTENTION_PAIRS, 'nearby'),
-      standing: yes('stays out'),
-      dries: minutes('dries minutes', 0),
-      folder: yes('for the folder'),
+      energy: cells.code('energy', ENERGIES, 0),
+      mess: cells.code('mess', MESSES, 0),
+      attention: cells.code('attention', ATTENTION_PAIRS, 'nearby'),
+      standing: cells.yes('stays out'),
+      dries: cells.minutes('dries minutes'),
+      folder: cells.yes('for the folder'),
       variants,
       requirements: kept,
       prep: lines(cell('preparation')).flatMap((text, i) =>
@@ -327,17 +284,11 @@ class RowReader {
       source: known?.source ?? 'own',
       pattern: known?.pattern ?? null,
       origin: known?.origin ?? null,
-      archived: yes('archived'),
+      archived: cells.yes('archived'),
     }
     const checked = Activity.safeParse(activity)
-    if (checked.success) return this.faults.length === before ? checked.data : null
-    // A column that was already named is not named twice.
-    const named = new Set(this.faults.slice(before).map((fault) => fault.column))
-    for (const issue of checked.error.issues) {
-      const column = columnOf(issue.path)
-      if (!named.has(column)) fail(column, issue.message)
-      named.add(column)
-    }
+    if (checked.success) return cells.sound ? checked.data : null
+    cells.failAll(checked.error.issues, columnOf)
     return null
   }
 
@@ -452,10 +403,7 @@ function columnOf(path: readonly PropertyKey[]): string {
  * @param rows cells, the header first; line numbers count from 1
  */
 export function readActivityRows(rows: readonly (readonly string[])[], context: CsvContext): CsvResult {
-  const header = (rows[0] ?? []).map(normal)
-  const at = new Map(
-    ACTIVITY_COLUMNS.flatMap((column) => (header.includes(column) ? [[column, header.indexOf(column)] as const] : [])),
-  )
+  const at = columnsAt(rows[0] ?? [], ACTIVITY_COLUMNS)
   const missing = NEEDED.filter((column) => !at.has(column))
   if (missing.length)
     return {

@@ -1,5 +1,4 @@
 import {
-  CalendarDate,
   CONDITIONS,
   Material,
   newMaterial,
@@ -10,11 +9,11 @@ import {
   type Pack,
   type Way,
 } from '../../domain'
-import { readNumber, readQuantity, type Measured, WAY_NAMES } from '../../base'
+import { WAY_NAMES } from '../../base'
 import { plainNumber } from './csv'
 import { NAME, quoted, splitOutside, unquoted } from './quoted'
 import { UNMEASURED_MM } from '../../ideas'
-import type { RowFault } from './activityCsv'
+import { columnsAt, normal, RowCells, type RowFault } from './rowCells'
 
 /**
  * Columns of the pantry as a table. What the cautions look at is not among them: that is measured in the hand, not
@@ -84,7 +83,6 @@ export interface PantryContext {
 
 export type PantryResult = { materials: Material[]; faults?: undefined } | { materials?: undefined; faults: RowFault[] }
 
-const normal = (text: string) => text.trim().toLowerCase().replace(/\s+/g, ' ')
 const FIELD_COLUMN: Record<string, Column> = {
   onHand: 'on hand',
   par: 'least',
@@ -103,10 +101,7 @@ const FIELD_COLUMN: Record<string, Column> = {
  * @param rows cells, the header first; line numbers count from 1
  */
 export function readPantryRows(rows: readonly (readonly string[])[], context: PantryContext): PantryResult {
-  const header = (rows[0] ?? []).map(normal)
-  const at = new Map(
-    PANTRY_COLUMNS.flatMap((column) => (header.includes(column) ? [[column, header.indexOf(column)] as const] : [])),
-  )
+  const at = columnsAt(rows[0] ?? [], PANTRY_COLUMNS)
   if (!at.has('name'))
     return {
       faults: [
@@ -129,130 +124,94 @@ export function readPantryRows(rows: readonly (readonly string[])[], context: Pa
         },
       ],
     }
-  const faults: RowFault[] = []
-  const seen = new Map<string, number>()
-  const byId = new Map(context.materials.map((one) => [one.id, one]))
-  const byName = new Map(context.materials.map((one) => [normal(one.name), one]))
-  const materials = body.flatMap(({ row, line }): Material[] => {
-    const before = faults.length
-    const cell = (column: Column): string | undefined =>
-      at.has(column) ? (row[at.get(column)!] ?? '').trim() : undefined
-    const fail = (column: string, message: string) => void faults.push({ line, column, message })
-    const read = reader(cell, fail, context.measures)
-    const name = cell('name') ?? ''
-    const known = byId.get(cell('id') ?? '') ?? byName.get(normal(name))
-    const id = known?.id ?? (cell('id') || context.newId())
+  const reader = new PantryReader(at, context)
+  const materials = body.flatMap(({ row, line }) => reader.read(row, line) ?? [])
+  return reader.faults.length ? { faults: reader.faults } : { materials }
+}
+
+const same = <T extends string>(codes: readonly T[]) => codes.map((code) => [code, code] as const)
+const UNIT_PAIRS = same(UNITS)
+const CONDITION_PAIRS = same(CONDITIONS)
+const USE_PAIRS = Object.entries(USED) as [Material['use'], string][]
+const WAY_PAIRS = WAYS.map((one) => [one, WAY_NAMES[one]] as const)
+
+/** Reads the rows after the header, one material each, collecting every fault by its line and column. */
+class PantryReader {
+  readonly faults: RowFault[] = []
+  private readonly seen = new Map<string, number>()
+  private readonly byId: Map<string, Material>
+  private readonly byName: Map<string, Material>
+
+  constructor(
+    private readonly at: Map<Column, number>,
+    private readonly context: PantryContext,
+  ) {
+    this.byId = new Map(context.materials.map((one) => [one.id, one]))
+    this.byName = new Map(context.materials.map((one) => [normal(one.name), one]))
+  }
+
+  read(row: readonly string[], line: number): Material | null {
+    const cells = new RowCells(row, this.at, line, this.faults)
+    const name = cells.text('name')
+    const known = this.byId.get(cells.text('id')) ?? this.byName.get(normal(name))
+    const id = known?.id ?? (cells.text('id') || this.context.newId())
+    this.onlyOnce(known?.id ?? normal(name), line, cells)
     const base = known ?? {
       ...newMaterial(id, name),
       safety: { ...newMaterial(id, name).safety, partMm: UNMEASURED_MM },
     }
-    const key = known?.id ?? normal(name)
-    const earlier = seen.get(key)
-    if (earlier) fail('name', `Line ${earlier} is of the same thing`)
-    seen.set(key, line)
-    const unit: BaseUnit =
-      read.code<BaseUnit>(
-        'unit',
-        UNITS.map((one) => [one, one] as const),
-      ) ?? base.unit
-    if (known && unit !== known.unit) fail('unit', `${known.name} is counted in ${known.unit}, not in ${unit}`)
-    const onHand = read.amount('on hand', { unit, density: base.density }) ?? base.onHand
+    const unit = cells.code<BaseUnit>('unit', UNIT_PAIRS, base.unit)
+    if (known && unit !== known.unit) cells.fail('unit', `${known.name} is counted in ${known.unit}, not in ${unit}`)
+    const amount = (column: Column) => cells.amount(column, { unit, density: base.density }, this.context.measures)
+    const onHand = amount('on hand') ?? base.onHand
     const checked = Material.safeParse({
       ...base,
-      name: known && !cell('id') ? known.name : name,
+      name: known && !cells.text('id') ? known.name : name,
       unit,
       onHand,
       counted: base.counted || onHand !== base.onHand,
-      place: cell('place') ?? base.place,
-      par: cell('least') === undefined ? base.par : (read.amount('least', { unit, density: base.density }) ?? null),
-      condition:
-        read.code<Condition>(
-          'condition',
-          CONDITIONS.map((one) => [one, one] as const),
-        ) ?? base.condition,
-      expires: read.date('good until', base.expires),
-      use: read.code<Material['use']>('used', Object.entries(USED) as [Material['use'], string][]) ?? base.use,
-      way:
-        read.code<Way>(
-          'when short',
-          WAYS.map((one) => [one, WAY_NAMES[one]] as const),
-        ) ?? base.way,
-      shopPart: cell('part of the shop') || base.shopPart,
-      keepsDays: read.optional('keeps days', base.keepsDays),
-      packs: read.packs(base.packs),
+      place: cells.cell('place') ?? base.place,
+      par: cells.cell('least') === undefined ? base.par : (amount('least') ?? null),
+      condition: cells.code<Condition>('condition', CONDITION_PAIRS, base.condition),
+      expires: cells.date('good until', base.expires),
+      use: cells.code<Material['use']>('used', USE_PAIRS, base.use),
+      way: cells.code<Way>('when short', WAY_PAIRS, base.way),
+      shopPart: cells.text('part of the shop') || base.shopPart,
+      keepsDays: cells.optional('keeps days', base.keepsDays),
+      packs: readPacks(cells, base.packs),
     })
-    if (checked.success) return faults.length === before ? [checked.data] : []
-    const named = new Set(faults.slice(before).map((fault) => fault.column))
-    for (const issue of checked.error.issues) {
-      const column = FIELD_COLUMN[String(issue.path[0])] ?? String(issue.path[0])
-      if (!named.has(column)) fail(column, issue.message)
-      named.add(column)
-    }
-    return []
-  })
-  return faults.length ? { faults } : { materials }
+    if (checked.success) return cells.sound ? checked.data : null
+    cells.failAll(checked.error.issues, ([field]) => FIELD_COLUMN[String(field)] ?? String(field))
+    return null
+  }
+
+  private onlyOnce(key: string, line: number, cells: RowCells<Column>): void {
+    const earlier = this.seen.get(key)
+    if (earlier) cells.fail('name', `Line ${earlier} is of the same thing`)
+    this.seen.set(key, line)
+  }
 }
 
-/** Reads the cells of one row; what cannot be read is a fault of its column. */
-function reader(
-  cell: (column: Column) => string | undefined,
-  fail: (column: string, message: string) => void,
-  measures: PantryContext['measures'],
-) {
-  const number = (column: Column): number | undefined => {
-    const text = cell(column)
-    if (!text) return undefined
-    const value = readNumber(text)
-    if (!Number.isFinite(value)) fail(column, `“${text.slice(0, 40)}” is no number`)
-    return Number.isFinite(value) ? value : undefined
-  }
-  return {
-    number,
-    /** A bare number is in base units, since the file says which; "2 lb" and "1 1/2 cups" are read too. */
-    amount: (column: Column, of: Measured): number | undefined => {
-      const text = cell(column)
-      if (!text) return undefined
-      const { quantity, fault } = readQuantity(text, of, measures, of.unit)
-      if (fault !== undefined) fail(column, fault === 'Write a number' ? `“${text.slice(0, 40)}” is no number` : fault)
-      return quantity
-    },
-    /** A column that is there and empty says that there is none. */
-    optional: (column: Column, otherwise: number | null): number | null =>
-      cell(column) === undefined ? otherwise : (number(column) ?? null),
-    date: (column: Column, otherwise: string | null): string | null => {
-      const text = cell(column)
-      if (text === undefined) return otherwise
-      if (text && !CalendarDate.safeParse(text).success) fail(column, 'Write a date that exists, as YYYY-MM-DD')
-      return text || null
-    },
-    code: <T extends string>(column: Column, names: readonly (readonly [T, string])[]): T | undefined => {
-      const text = cell(column)
-      if (!text) return undefined
-      const found = names.find(([code, name]) => normal(code) === normal(text) || normal(name) === normal(text))
-      if (!found) fail(column, `“${text.slice(0, 40)}” is none of: ${names.map(([, name]) => name).join(', ')}`)
-      return found?.[0]
-    },
-    packs: (otherwise: Pack[]): Pack[] => {
-      const text = cell('packs')
-      if (text === undefined) return otherwise
-      return splitOutside(text, /[;\n]/y)
-        .map(unquoted)
-        .flatMap((part): Pack[] => {
-          const [, size, price, shop, date] = PACK.exec(part) ?? []
-          if (!size)
-            fail('packs', `“${part.slice(0, 60)}” is not understood: write such as “50 for 1.25 at the dollar aisle”`)
-          else if (Number(size) < 1) fail('packs', 'A pack must hold something')
-          else
-            return [
-              {
-                size: Number(size),
-                price: Math.round(Number(price.replace(',', '.')) * 100),
-                shop: unquoted(shop),
-                seen: date ?? null,
-              },
-            ]
-          return []
-        })
-    },
-  }
+/** Packs as they are written, one to a line; a column that is not there leaves them as they are. */
+function readPacks(cells: RowCells<Column>, otherwise: Pack[]): Pack[] {
+  const text = cells.cell('packs')
+  if (text === undefined) return otherwise
+  return splitOutside(text, /[;\n]/y)
+    .map(unquoted)
+    .flatMap((part): Pack[] => {
+      const [, size, price, shop, date] = PACK.exec(part) ?? []
+      if (!size)
+        cells.fail('packs', `“${part.slice(0, 60)}” is not understood: write such as “50 for 1.25 at the dollar aisle”`)
+      else if (Number(size) < 1) cells.fail('packs', 'A pack must hold something')
+      else
+        return [
+          {
+            size: Number(size),
+            price: Math.round(Number(price.replace(',', '.')) * 100),
+            shop: unquoted(shop),
+            seen: date ?? null,
+          },
+        ]
+      return []
+    })
 }
