@@ -38,6 +38,8 @@ export default defineConfig({
   publicDir: at('web/public'),
   plugins: [vue(), vuetify(), fileList(), linkPages()],
   resolve: { alias },
+  // Every component is written by its setup.
+  define: { __VUE_OPTIONS_API__: 'false' },
   build: {
     outDir: at('dist/web'),
     emptyOutDir: true,

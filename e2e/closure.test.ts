@@ -1,37 +1,30 @@
-import type { Browser, Page } from 'puppeteer-core'
+import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { DESK, OFTEN, openBrowser, openPage, sees, signIn } from './browser'
+import { OFTEN, sees } from './browser'
 import { click, fill, saved, textOf, waitText } from './hands'
-import { openHome, type OpenHome } from './home'
+import { openDemo, type OpenDemo } from './demo'
 
-let browser: Browser
-let closeBrowser: () => Promise<void>
-let home: OpenHome
+let demo: OpenDemo
 let page: Page
 beforeAll(async () => {
-  ;({ browser, close: closeBrowser } = await openBrowser())
-  home = await openHome(true)
-  ;({ page } = await openPage(browser, DESK))
-  await signIn(page, home.base)
+  demo = await openDemo()
+  page = demo.page
 })
-afterAll(async () => {
-  await closeBrowser()
-  await home.close()
-})
+afterAll(() => demo.close())
 
 const PLAN = '/units/wind-and-kites/lay-out'
 const onDay = (day: number) =>
   page.$$eval(`[data-slot^="${day} "] .card-title`, (all) => all.map((one) => one.textContent))
 const DAY_SIX = ['Five little kites', 'Sail a cork', 'Wind finder', 'Shadow stories']
 const openPlan = async () => {
-  await page.goto(home.base + PLAN)
+  await page.goto(demo.base + PLAN)
   await sees(page, 'Five little kites')
 }
 
 it('slides the rest of the unit past a closure', async () => {
   await openPlan()
   expect(await onDay(6)).toEqual(DAY_SIX)
-  await page.goto(`${home.base}/home?tab=settings`)
+  await page.goto(`${demo.base}/home?tab=settings`)
   const date = (await page.waitForSelector('input[aria-label="Date closed"]'))!
   await date.focus()
   await date.type('03122026')
@@ -46,7 +39,7 @@ it('slides the rest of the unit past a closure', async () => {
 })
 
 it('drops the day instead, and loses none of its cards', async () => {
-  await page.goto(`${home.base}/units/wind-and-kites/spark`)
+  await page.goto(`${demo.base}/units/wind-and-kites/spark`)
   await click(page, 'Drop that day')
   await saved(page)
   await page.keyboard.press('Escape')
@@ -71,12 +64,12 @@ it('lets each be put where it fits now', async () => {
   await page.keyboard.press('Escape')
   await waitText(page, '.path', '2 cards without a date')
   await saved(page)
-  const row = await home.kobby.db('placements').where({ id: 'wind-and-kites-32' }).first()
+  const row = await demo.kobby.db('placements').where({ id: 'wind-and-kites-32' }).first()
   expect(JSON.parse(row.body)).toMatchObject({ activityId: 'wind-finder', where: { day: 5, blockId: 'outdoors' } })
 })
 
 it('marks a day as done, and the list stops asking for it', async () => {
-  await page.goto(`${home.base}/units/wind-and-kites/get-ready`)
+  await page.goto(`${demo.base}/units/wind-and-kites/get-ready`)
   await waitText(page, '.group', 'plain yogurt')
   await openPlan()
   await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('.ribbon .tab')].at(-1)!.click())
@@ -88,14 +81,14 @@ it('marks a day as done, and the list stops asking for it', async () => {
 })
 
 it('counts the pantry, and the list follows', async () => {
-  await page.goto(`${home.base}/units/wind-and-kites/get-ready`)
+  await page.goto(`${demo.base}/units/wind-and-kites/get-ready`)
   await waitText(page, '.group', 'large beads')
-  await page.goto(`${home.base}/pantry?find=large%20beads`)
+  await page.goto(`${demo.base}/pantry?find=large%20beads`)
   await click(page, 'large beads')
   await fill(page, 'On hand', '44')
   await page.keyboard.press('Tab')
   await saved(page)
-  await page.goto(`${home.base}/units/wind-and-kites/get-ready`)
+  await page.goto(`${demo.base}/units/wind-and-kites/get-ready`)
   await sees(page, 'What to get')
   await page.waitForFunction(
     () => ![...document.querySelectorAll('.group')].some((one) => one.textContent!.includes('large beads')),
@@ -104,7 +97,7 @@ it('counts the pantry, and the list follows', async () => {
 })
 
 it('looks back on what was done, and changes its mind', async () => {
-  await page.goto(`${home.base}/units/wind-and-kites/look-back`)
+  await page.goto(`${demo.base}/units/wind-and-kites/look-back`)
   await waitText(page, '.day', 'Kite tails')
   const before = await textOf(page, 'main h2')
   await click(page, 'Done: Kite tails')

@@ -2,7 +2,7 @@ import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { OFTEN, sees } from './browser'
 import { openDemo, type OpenDemo } from './demo'
-import { click, fill, named, saved, tabTo, textOf, waitText } from './hands'
+import { choose, click, fill, named, saved, tabTo, textOf, waitText } from './hands'
 
 let demo: OpenDemo
 let page: Page
@@ -15,29 +15,6 @@ afterAll(() => demo.close())
 const UNIT = '/units/wind-and-kites'
 const gather = (query = '') => page.goto(`${demo.base}${UNIT}/gather${query}`)
 const count = (selector: string) => page.$$eval(selector, (all) => all.length)
-const choose = async (field: string, option: string) => {
-  await page.waitForSelector(`[aria-label="${field}"]`)
-  await page.$eval(`[aria-label="${field}"]`, (element) =>
-    (element.closest('.v-field') as HTMLElement).scrollIntoView({ block: 'center' }),
-  )
-  await (await page.$(`.v-field:has([aria-label="${field}"])`))!.click()
-  await page.waitForFunction(
-    (wanted: string) =>
-      [...document.querySelectorAll<HTMLElement>('.v-overlay--active .v-list-item')].some((one) =>
-        one.innerText.trim().startsWith(wanted),
-      ),
-    OFTEN,
-    option,
-  )
-  await page.evaluate(
-    (wanted: string) =>
-      [...document.querySelectorAll<HTMLElement>('.v-overlay--active .v-list-item')]
-        .find((one) => one.innerText.trim().startsWith(wanted))!
-        .click(),
-    option,
-  )
-}
-
 describe('a theme typed by hand', () => {
   it('starts with a plan in its style, from eight objects and three words', async () => {
     await click(page, 'Start a unit')
@@ -145,11 +122,11 @@ describe('the basket', () => {
     ).toBe(0)
     await click(page, 'Clear')
     await waitText(page, '.count', all)
-    await choose('Domain', 'What this week lacks')
+    await choose(page, 'Domain', 'What this week lacks')
     await waitText(page, '.lacks', 'Too little of it this week')
     await click(page, 'Clear')
     await click(page, 'More filters')
-    await choose('Interest of a child', 'Bodhi: anything that spins')
+    await choose(page, 'Interest of a child', 'Bodhi: anything that spins')
     await page.waitForFunction(
       () => /^\d{1,2} ideas?$/.test(document.querySelector<HTMLElement>('.count')!.innerText),
       OFTEN,
@@ -192,9 +169,9 @@ describe('half an idea', () => {
     await click(page, 'Save the idea')
     await waitText(page, '.faults', 'Not saved yet: look at the aim, the center, what it is for and who does what.')
     await fill(page, 'Aim, in one sentence', 'Fold a moth that moves in the air.')
-    await choose('Centers, best place first', 'Art table')
+    await choose(page, 'Centers, best place first', 'Art table')
     await page.keyboard.press('Escape')
-    await choose('What it is for, most first', 'Fine motor')
+    await choose(page, 'What it is for, most first', 'Fine motor')
     await page.keyboard.press('Escape')
     await page.type('[aria-label="Preschool does it"]', 'Fold a square twice and draw the eyes.')
     await page.type('[aria-label="Infant beside it"]', 'Watch a ribbon turn.')
@@ -287,7 +264,7 @@ describe('an idea of the library', () => {
   })
   it('says when it was done and how it went', async () => {
     await page.goto(`${demo.base}${UNIT}/look-back`)
-    await choose('How did it go: Statues', 'they asked for more')
+    await choose(page, 'How did it go: Statues', 'they asked for more')
     await fill(page, 'A note for next time: Statues', 'slower music')
     await page.keyboard.press('Enter')
     await saved(page)

@@ -54,6 +54,21 @@ export async function fill(page: Page, label: string, text: string): Promise<voi
   await field.type(text)
 }
 
+/** Chooses from a list by what it is called to a reader. */
+export async function choose(page: Page, field: string, option: string) {
+  const box = (await page.waitForSelector(`.v-field:has([aria-label="${field}"])`))!
+  await box.evaluate((one) => one.scrollIntoView({ block: 'center' }))
+  await box.click()
+  const find = (wanted: string) =>
+    [...document.querySelectorAll<HTMLElement>('.v-overlay--active .v-list-item')].find((one) =>
+      one.innerText.trim().startsWith(wanted),
+    ) ?? null
+  const item = await page.waitForFunction(find, OFTEN, option)
+  await (item as unknown as { evaluate: (work: (one: HTMLElement) => void) => Promise<void> }).evaluate((one) =>
+    one.click(),
+  )
+}
+
 const centre = async (element: ElementHandle<Element>) => {
   await element.evaluate((one) => one.scrollIntoView({ block: 'center', inline: 'nearest' }))
   const box = (await element.boundingBox())!

@@ -1,22 +1,15 @@
-import type { Browser, Page } from 'puppeteer-core'
+import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { DESK, openBrowser, openPage, sees, signIn } from './browser'
-import { openHome, type OpenHome } from './home'
+import { DESK, sees } from './browser'
+import { openDemo, type OpenDemo } from './demo'
 
-let browser: Browser
-let closeBrowser: () => Promise<void>
-let home: OpenHome
+let demo: OpenDemo
 let page: Page
 beforeAll(async () => {
-  ;({ browser, close: closeBrowser } = await openBrowser())
-  home = await openHome(true)
-  ;({ page } = await openPage(browser, DESK, 'dark'))
-  await signIn(page, home.base)
+  demo = await openDemo('dark')
+  page = demo.page
 })
-afterAll(async () => {
-  await closeBrowser()
-  await home.close()
-})
+afterAll(() => demo.close())
 
 /** Widths of A4 and US Letter in CSS pixels, less margins of 1 cm. */
 const PAPER = [
@@ -30,7 +23,7 @@ describe.each([
 ])('%s on paper', (view, title, content) => {
   it.each(PAPER)('fits %s, in black on white, without the frame of the screen', async (_, width) => {
     await page.setViewport(DESK)
-    await page.goto(`${home.base}/units/wind-and-kites/${view}`)
+    await page.goto(`${demo.base}/units/wind-and-kites/${view}`)
     await sees(page, content)
     await page.emulateMediaType('print')
     await page.setViewport({ width, height: 1000 })
@@ -60,7 +53,7 @@ describe.each([
 
 it('prints every page of a day', async () => {
   await page.setViewport(DESK)
-  await page.goto(`${home.base}/units/wind-and-kites/hand-over`)
+  await page.goto(`${demo.base}/units/wind-and-kites/hand-over`)
   await sees(page, 'Kite tails')
   await page.emulateMediaType('print')
   const pdf = await page.pdf({ format: 'letter', margin: { top: '1cm', bottom: '1cm', left: '1cm', right: '1cm' } })

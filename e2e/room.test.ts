@@ -1,53 +1,30 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { OFTEN, openBrowser, openPage, sees, signIn } from './browser'
-import { click, fill, named, saved, waitText } from './hands'
-import { openHome, type OpenHome } from './home'
+import { OFTEN, sees } from './browser'
+import { choose, click, fill, named, saved, waitText } from './hands'
+import { openDemo, type OpenDemo } from './demo'
 
 /**
  * The room, the special day and the moves on the board, as a provider makes them; and old data that does not fit
  * together.
  */
-let home: OpenHome
+let demo: OpenDemo
 let page: Page
-let errors: string[]
-let closeBrowser: () => Promise<void>
 beforeAll(async () => {
-  home = await openHome(true)
-  const { browser, close } = await openBrowser()
-  closeBrowser = close
-  ;({ page, errors } = await openPage(browser))
-  await signIn(page, home.base)
+  demo = await openDemo()
+  page = demo.page
 })
-afterAll(async () => {
-  await closeBrowser()
-  await home.close()
-})
+afterAll(() => demo.close())
 const WHEELS = '/units/wheels-and-ramps'
 const go = async (path: string, shows: string) => {
-  await page.goto(home.base + path)
+  await page.goto(demo.base + path)
   await sees(page, shows)
 }
-const stored = async (table: string, id: string) => JSON.parse((await home.kobby.db(table).where({ id }).first()).body)
+const stored = async (table: string, id: string) => JSON.parse((await demo.kobby.db(table).where({ id }).first()).body)
 const placed = async (activityId: string) =>
-  (await home.kobby.db('placements').where({ unit_id: 'wheels-and-ramps', activity_id: activityId })).map(
+  (await demo.kobby.db('placements').where({ unit_id: 'wheels-and-ramps', activity_id: activityId })).map(
     (row: { body: string }) => JSON.parse(row.body).where,
   )
-/** Chooses from a list by what it is called to a reader. */
-async function choose(field: string, option: string) {
-  const box = (await page.waitForSelector(`.v-field:has([aria-label="${field}"])`))!
-  await box.evaluate((one) => one.scrollIntoView({ block: 'center' }))
-  await box.click()
-  const find = (wanted: string) =>
-    [...document.querySelectorAll<HTMLElement>('.v-overlay--active .v-list-item')].find((one) =>
-      one.innerText.trim().startsWith(wanted),
-    ) ?? null
-  const item = await page.waitForFunction(find, OFTEN, option)
-  await (item as unknown as { evaluate: (work: (one: HTMLElement) => void) => Promise<void> }).evaluate((one) =>
-    one.click(),
-  )
-}
-
 describe('the room', () => {
   it('shows what stands where, for how long, and what stays from the unit before', async () => {
     await go(`${WHEELS}/lay-out?view=room`, 'Down the gutter')
@@ -78,7 +55,7 @@ describe('the room', () => {
   it('puts a thing away, and rotates another in', async () => {
     await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('.ribbon .tab')][2].click())
     await click(page, 'Block rug')
-    await choose('Instead of Down the gutter', 'A road in a pattern')
+    await choose(page, 'Instead of Down the gutter', 'A road in a pattern')
     await waitText(page, '[data-center=block-rug]', 'A road in a pattern')
     await saved(page)
     expect([await placed('gutter-run'), await placed('brick-pattern-road')]).toEqual([
@@ -110,7 +87,7 @@ describe('moves on the board', () => {
     await page.waitForSelector('[data-slot="3 choice"] [data-activity="snack-sails"]')
     await saved(page)
     const copies = (
-      await home.kobby.db('placements').where({ unit_id: 'wheels-and-ramps', activity_id: 'snack-sails' })
+      await demo.kobby.db('placements').where({ unit_id: 'wheels-and-ramps', activity_id: 'snack-sails' })
     ).map((row: { body: string }) => JSON.parse(row.body))
     expect(copies.map((one: { where: { day: number }; leadId: string }) => [one.where.day, one.leadId]).sort()).toEqual(
       [
@@ -130,10 +107,10 @@ describe('moves on the board', () => {
     expect((await placed('freeze-dance')).map((one: { day: number }) => one.day).sort()).toEqual([1, 2, 4])
   })
   it('swaps two, stretches, slides and ends early after asking; undo brings all of it back', async () => {
-    const before = await home.kobby.db('placements').where({ unit_id: 'wheels-and-ramps' }).orderBy('id').select('body')
+    const before = await demo.kobby.db('placements').where({ unit_id: 'wheels-and-ramps' }).orderBy('id').select('body')
     await page.$eval('[data-activity="wall-of-wheels"]', (one) => (one as HTMLElement).click())
     await page.$eval('.pocket .more', (one) => ((one as HTMLDetailsElement).open = true))
-    await choose('Change places with', 'Straw blowing')
+    await choose(page, 'Change places with', 'Straw blowing')
     await page.waitForSelector('[data-slot="3 choice"] [data-activity="wall-of-wheels"]')
     await click(page, 'Stretch by a day')
     await page.waitForFunction(() => document.querySelectorAll('.ribbon .tab').length === 6, OFTEN)
@@ -159,7 +136,7 @@ describe('moves on the board', () => {
       OFTEN,
     )
     expect(
-      (await home.kobby.db('placements').where({ unit_id: 'wheels-and-ramps' }).orderBy('id').select('body')).map(
+      (await demo.kobby.db('placements').where({ unit_id: 'wheels-and-ramps' }).orderBy('id').select('body')).map(
         (row) => JSON.parse(row.body),
       ),
     ).toEqual(before.map((row) => JSON.parse(row.body)))
@@ -212,7 +189,7 @@ describe('who is here on a date', () => {
 describe('data that does not fit together', () => {
   it('opens, is listed in Home, and is said at its field', async () => {
     const child = await stored('children', 'oona')
-    await home.kobby
+    await demo.kobby
       .db('children')
       .where({ id: 'oona' })
       .update({
@@ -220,7 +197,7 @@ describe('data that does not fit together', () => {
         version: 50,
       })
     const adult = await stored('adults', 'teo')
-    await home.kobby
+    await demo.kobby
       .db('adults')
       .where({ id: 'teo' })
       .update({
@@ -228,7 +205,7 @@ describe('data that does not fit together', () => {
         version: 50,
       })
     const house = await stored('homes', 'larkspur-house')
-    await home.kobby
+    await demo.kobby
       .db('homes')
       .where({ id: 'larkspur-house' })
       .update({
@@ -267,4 +244,4 @@ describe('data that does not fit together', () => {
     await waitText(page, '.pocket', 'is born on a day that is still to come')
   })
 })
-it('has met no error on the way', () => expect(errors).toEqual([]))
+it('has met no error on the way', () => expect(demo.errors).toEqual([]))

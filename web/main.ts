@@ -3,6 +3,7 @@ import { createApp } from 'vue'
 import { z } from 'zod'
 import App from './App.vue'
 import { startHere } from './composables/startHere'
+import TextButton from './parts/fields/TextButton.vue'
 import { router } from './router'
 import './theme/tokens.css'
 import './theme/library.css'
@@ -12,4 +13,10 @@ import { vuetify } from './theme/vuetify'
 // The page allows no code made from text, so schemas are checked without it.
 z.config({ jitless: true })
 
-createApp(App).directive('start-here', startHere).use(createPinia()).use(router).use(vuetify).mount('#app')
+createApp(App)
+  .directive('start-here', startHere)
+  .component('TextButton', TextButton)
+  .use(createPinia())
+  .use(router)
+  .use(vuetify)
+  .mount('#app')

@@ -95,15 +95,13 @@ async function takeBack(id: string) {
       <section v-if="mine.length" class="notice soft rows" aria-label="You bring">
         <b>You bring</b>
         <div v-for="one in mine" :key="one.id" class="row">
-          <span>{{ one.words }}</span><button
-            type="button"
-            class="why"
+          <span>{{ one.words }}</span><TextButton
             :disabled="busy"
             :aria-label="`Take back: ${one.words}`"
             @click="takeBack(one.id)"
           >
             take back
-          </button>
+          </TextButton>
         </div>
       </section>
       <p v-if="!page.things.length" class="mute">Nothing is wanted right now. Thank you.</p>

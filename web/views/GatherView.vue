@@ -150,9 +150,9 @@ const halves = computed(() => store.ideas.filter((idea) => !idea.activityId).len
         { value: 'notebook', title: 'Notebook', figure: halves ? String(halves) : '' },
       ]"
     />
-    <button type="button" class="why phone-only basket" @click="showBasket">
+    <TextButton class="phone-only basket" @click="showBasket">
       Basket, {{ countWords(store.ideas.length, 'idea') }}
-    </button>
+    </TextButton>
     <template v-if="tab === 'library'">
       <IdeaFilterBar
         ref="filterBar"
@@ -212,9 +212,7 @@ const halves = computed(() => store.ideas.filter((idea) => !idea.activityId).len
 
     <template #pocket>
       <template v-if="opened && context">
-        <button type="button" class="why" @click="openId = null">
-          ← Basket, {{ countWords(store.ideas.length, 'idea') }}
-        </button>
+        <TextButton @click="openId = null"> ← Basket, {{ countWords(store.ideas.length, 'idea') }} </TextButton>
         <IdeaPocket
           :key="opened.id"
           :fit="fit(opened)"

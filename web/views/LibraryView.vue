@@ -131,8 +131,11 @@ const aside = computed(() => house.activities.filter((one) => one.archived).leng
       <tbody>
         <tr v-for="one in found.slice(0, count)" :key="one.id" :class="{ on: openId === one.id }">
           <td>
-            <button type="button" class="why name" @click="openIdea(one.id)">
-              {{ one.title }}</button><span v-if="used[one.id]" class="small used">{{ usedWords(used[one.id]) }}</span>
+            <TextButton class="name" @click="openIdea(one.id)"> {{ one.title }}</TextButton><span
+              v-if="used[one.id]"
+              class="small used"
+              >{{ usedWords(used[one.id]) }}</span
+            >
           </td>
           <td class="wide">{{ CENTER_NAMES[one.centers[0]] }}</td>
           <td class="wide mute">{{ DOMAIN_NAMES[one.domains[0]] }}</td>
@@ -189,7 +192,7 @@ const aside = computed(() => house.activities.filter((one) => one.archived).leng
         <p class="mute">Choose an idea to read it, to change a copy of it, or to put it aside.</p>
         <IdeasAsTable />
       </div>
-      <button v-if="open" type="button" class="why" @click="openId = null">Ideas in and out, as a table</button>
+      <TextButton v-if="open" @click="openId = null">Ideas in and out, as a table</TextButton>
     </template>
   </PlainFrame>
 </template>

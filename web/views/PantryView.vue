@@ -138,13 +138,8 @@ const file = useFileIn(({ text: table }: { name: string; text: string }) => tabl
         <tbody>
           <tr v-for="one in list.slice(0, shown)" :key="one.id" :class="{ on: openId === one.id }">
             <td>
-              <button
-                type="button"
-                class="why name"
-                :aria-current="openId === one.id || undefined"
-                @click="select(one.id)"
-              >
-                {{ one.name }}</button><span v-if="notes(one)" class="small ember">&nbsp; {{ notes(one) }}</span>
+              <TextButton class="name" :aria-current="openId === one.id || undefined" @click="select(one.id)">
+                {{ one.name }}</TextButton><span v-if="notes(one)" class="small ember">&nbsp; {{ notes(one) }}</span>
             </td>
             <td class="num">{{ quantityWords(one.onHand, one.unit, measures) }}</td>
             <td>{{ one.place }}</td>

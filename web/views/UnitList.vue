@@ -88,9 +88,7 @@ watch(
           <router-link :to="{ name: 'spark', params: { unitId: one.unit.id } }">Spark</router-link
           ><a :href="`/api/v1/units/${one.unit.id}/plan-file`" download :aria-label="`Save as a file: ${one.unit.name}`"
             >Save as a file</a
-          ><button type="button" class="why" :aria-label="`Remove ${one.unit.name}`" @click="removing = one.unit">
-            remove
-          </button>
+          ><TextButton :aria-label="`Remove ${one.unit.name}`" @click="removing = one.unit"> remove </TextButton>
         </div>
       </li>
     </ul>

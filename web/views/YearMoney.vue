@@ -144,15 +144,13 @@ const print = () => window.print()
                   maxlength="120"
                   @blur="setCategory(one)"
                   @keydown.enter="setCategory(one)"
-                /><button
+                /><TextButton
                   v-else
-                  type="button"
-                  class="why"
                   :aria-label="`Category of ${material?.name}: ${category}`"
                   @click="edit(one.id, category)"
                 >
                   {{ category }}
-                </button>
+                </TextButton>
               </td>
               <td class="wide mute">{{ unit }}</td>
             </tr>

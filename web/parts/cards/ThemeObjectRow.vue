@@ -102,16 +102,15 @@ const about = computed(() => {
       @update:model-value="one.colours = list($event)"
       @blur="emit('commit')"
     />
-    <button
-      type="button"
-      class="why about small"
+    <TextButton
+      class="about small"
       :aria-expanded="open"
       :aria-label="`More about ${one.name}: ${about || 'nothing said'}`"
       @click="emit('toggle')"
     >
       {{ about || 'say more' }}
-    </button>
-    <button type="button" class="why small" :aria-label="`remove ${one.name}`" @click="emit('remove')">remove</button>
+    </TextButton>
+    <TextButton class="small" :aria-label="`remove ${one.name}`" @click="emit('remove')">remove</TextButton>
     <div v-if="open" class="details">
       <FormField label="Kind"
         ><v-text-field

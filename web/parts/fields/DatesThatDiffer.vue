@@ -35,13 +35,13 @@ function drop(i: number) {
           type="time"
           :aria-label="`Date ${i + 1} to`"
           @blur="emit('left')" /></template
-      ><button type="button" class="why" :aria-label="`Remove date ${i + 1}`" @click="drop(i)">remove</button
+      ><TextButton :aria-label="`Remove date ${i + 1}`" @click="drop(i)">remove</TextButton
       ><span v-if="errors?.[`exceptions.${i}.date`] ?? errors?.[`exceptions.${i}.here.to`]" class="small brick">{{
         errors?.[`exceptions.${i}.date`] ?? errors?.[`exceptions.${i}.here.to`]
       }}</span>
     </div>
-    <button type="button" class="why" @click="add(false)">Away on a date</button> ·
-    <button type="button" class="why" @click="add(true)">Here on a date</button>
+    <TextButton @click="add(false)">Away on a date</TextButton> ·
+    <TextButton @click="add(true)">Here on a date</TextButton>
   </fieldset>
 </template>
 

@@ -58,9 +58,9 @@ onBeforeUnmount(() => sortable?.destroy())
         <v-icon :icon="mdiDragHorizontalVariant" size="20" aria-hidden="true" /><span class="n">{{ i + 1 }}</span>
       </button>
       <slot name="row" :row="row" :i="i" />
-      <button type="button" class="why small" :aria-label="`Remove ${what.toLowerCase()} ${i + 1}`" @click="drop(i)">
+      <TextButton class="small" :aria-label="`Remove ${what.toLowerCase()} ${i + 1}`" @click="drop(i)">
         remove
-      </button>
+      </TextButton>
     </li>
   </ol>
   <p class="sr-only" role="status">{{ said }}</p>

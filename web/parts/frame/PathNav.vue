@@ -54,11 +54,11 @@ const PLACES = [
       </li>
     </ul>
     <div class="foot small mute">
-      <div>{{ saved }} · <button class="why" type="button" @click="$emit('help')">? for keys</button></div>
+      <div>{{ saved }} · <TextButton @click="$emit('help')">? for keys</TextButton></div>
       <div>
-        <button class="why" type="button" @click="$emit('find')">Find</button> ·
-        <button class="why" type="button" @click="$emit('look')">{{ look === 'dark' ? 'Light' : 'Dark' }}</button> ·
-        <button class="why" type="button" @click="$emit('leave')">Sign out</button>
+        <TextButton @click="$emit('find')">Find</TextButton> ·
+        <TextButton @click="$emit('look')">{{ look === 'dark' ? 'Light' : 'Dark' }}</TextButton> ·
+        <TextButton @click="$emit('leave')">Sign out</TextButton>
       </div>
     </div>
   </nav>

@@ -16,7 +16,7 @@ const pocketOpen = defineModel<boolean>('pocketOpen', { default: false })
     </header>
     <section class="view" :aria-label="title" tabindex="0"><slot /></section>
     <aside v-if="$slots.pocket" class="pocket" :class="{ open: pocketOpen }" :aria-label="pocketTitle ?? 'Details'">
-      <button type="button" class="why pocket-close" @click="pocketOpen = false">Close</button><slot name="pocket" />
+      <TextButton class="pocket-close" @click="pocketOpen = false">Close</TextButton><slot name="pocket" />
     </aside>
   </div>
 </template>

@@ -134,15 +134,13 @@ onMounted(() => {
             ><b>{{ one.device }}</b
             ><template v-if="one.isThis">, this one</template
             ><span class="block small mute">last seen {{ when(one.lastSeen) }}</span></span
-          ><button
+          ><TextButton
             v-if="!one.isThis"
-            type="button"
-            class="why"
             :aria-label="`Sign out ${one.device}, last seen ${when(one.lastSeen)}`"
             @click="endDevice(one)"
           >
             sign out
-          </button>
+          </TextButton>
         </div>
       </section>
       <section class="rows">

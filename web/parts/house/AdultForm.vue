@@ -60,18 +60,18 @@ function dropWindow(i: number) {
           type="time"
           :aria-label="`Window ${i + 1} from`"
           @blur="commit"
-        /><input v-model="one.to" class="time" type="time" :aria-label="`Window ${i + 1} to`" @blur="commit" /><button
-          type="button"
-          class="why"
-          :aria-label="`Remove window ${i + 1}`"
-          @click="dropWindow(i)"
-        >
-          remove</button
+        /><input
+          v-model="one.to"
+          class="time"
+          type="time"
+          :aria-label="`Window ${i + 1} to`"
+          @blur="commit"
+        /><TextButton :aria-label="`Remove window ${i + 1}`" @click="dropWindow(i)"> remove</TextButton
         ><span v-if="errors[`prepWindows.${i}.to`] ?? errors[`prepWindows.${i}.from`]" class="small brick wide">{{
           errors[`prepWindows.${i}.to`] ?? errors[`prepWindows.${i}.from`]
         }}</span>
       </div>
-      <button type="button" class="why" @click="addWindow">Add a window</button>
+      <TextButton @click="addWindow">Add a window</TextButton>
     </fieldset>
     <DatesThatDiffer v-model="draft.exceptions" :today="session.today" :errors="errors" @left="commit" />
     <FormField label="Note"

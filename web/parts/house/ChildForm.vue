@@ -70,18 +70,16 @@ function dropNap(i: number) {
       <div v-for="(nap, i) in draft.naps" :key="i" class="inline nap">
         <input v-model="nap.from" class="time" type="time" :aria-label="`Nap ${i + 1} from`" @blur="commit" /><span
           >to</span
-        ><input v-model="nap.to" class="time" type="time" :aria-label="`Nap ${i + 1} to`" @blur="commit" /><button
-          type="button"
-          class="why"
+        ><input v-model="nap.to" class="time" type="time" :aria-label="`Nap ${i + 1} to`" @blur="commit" /><TextButton
           :aria-label="`Remove nap ${i + 1}`"
           @click="dropNap(i)"
         >
-          remove</button
+          remove</TextButton
         ><span v-if="errors[`naps.${i}.to`] ?? errors[`naps.${i}.from`]" class="small brick">{{
           errors[`naps.${i}.to`] ?? errors[`naps.${i}.from`]
         }}</span>
       </div>
-      <button v-if="draft.naps.length < 4" type="button" class="why" @click="addNap">Add a nap</button>
+      <TextButton v-if="draft.naps.length < 4" @click="addNap">Add a nap</TextButton>
     </fieldset>
     <v-checkbox v-model="draft.mouths" label="Still puts things in the mouth" @update:model-value="commit" />
     <v-checkbox v-model="draft.asthma" label="Has asthma" @update:model-value="commit" />

@@ -136,14 +136,9 @@ const file = useFileIn(readPlan, { preview: api.previewFile, apply: api.applyFil
           <span
             >{{ longDate(one.date) }} {{ one.date.slice(0, 4)
             }}<span v-if="one.reason" class="mute">&nbsp;· {{ one.reason }}</span></span
-          ><button
-            type="button"
-            class="why"
-            :aria-label="`Open on ${longDate(one.date)} after all`"
-            @click="dropClosure(one.date)"
-          >
+          ><TextButton :aria-label="`Open on ${longDate(one.date)} after all`" @click="dropClosure(one.date)">
             remove
-          </button>
+          </TextButton>
         </div>
         <form class="inline" @submit.prevent="addClosure">
           <input

@@ -57,7 +57,7 @@ const number = (value: unknown) => (value === '' || value === null ? (null as un
     <h2>License</h2>
     <p v-if="house.home?.license.example" class="notice soft">
       These numbers are an example and nobody’s law. Write down what your license says, or
-      <button type="button" class="why" @click="confirm">say that they are yours</button>.
+      <TextButton @click="confirm">say that they are yours</TextButton>.
     </p>
     <form class="stack" @submit.prevent="commit">
       <div class="two">

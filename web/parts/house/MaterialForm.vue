@@ -100,7 +100,7 @@ const nullable = (value: string) => (value.trim() === '' ? null : Number(value))
     </div>
     <p v-if="isPast" class="notice soft">
       Past its date: it counts for nothing that comes.
-      <button type="button" class="why" @click="throwAway">Throw it away</button>
+      <TextButton @click="throwAway">Throw it away</TextButton>
     </p>
     <FormField label="Good until" hint="Empty: it keeps."
       ><v-text-field
@@ -169,9 +169,9 @@ const nullable = (value: string) => (value.trim() === '' ? null : Number(value))
           :error-messages="errors[`packs.${i}.shop`]"
           @blur="commit"
         /><span class="small mute seen">{{ pack.seen ? `seen ${fullDate(pack.seen)}` : 'an example price' }}</span
-        ><button type="button" class="why" :aria-label="`Remove pack ${i + 1}`" @click="dropPack(i)">remove</button>
+        ><TextButton :aria-label="`Remove pack ${i + 1}`" @click="dropPack(i)">remove</TextButton>
       </div>
-      <button v-if="draft.packs.length < 12" type="button" class="why" @click="addPack">Add a pack</button>
+      <TextButton v-if="draft.packs.length < 12" @click="addPack">Add a pack</TextButton>
     </fieldset>
     <fieldset class="plain stack">
       <legend class="k-label">For the cautions</legend>

@@ -50,9 +50,9 @@ watch(
         }}<span class="small mute">&nbsp;{{ amount(one.after) }}</span></span
       >
     </div>
-    <button v-if="(entries?.length ?? 0) > SHOWN" type="button" class="why small" @click="all = !all">
+    <TextButton v-if="(entries?.length ?? 0) > SHOWN" class="small" @click="all = !all">
       {{ all ? 'Fewer' : 'All of it' }}
-    </button>
+    </TextButton>
     <template v-if="purchases.length"
       ><h3>Prices paid</h3>
       <div v-for="one in purchases.slice(0, SHOWN)" :key="one.id" class="row entry">

@@ -83,7 +83,7 @@ const stepWords = computed(() =>
     <template v-else>
       <div class="row">
         <h2>{{ place || 'No place written down' }}</h2>
-        <button type="button" class="why" @click="place = null">Another place</button>
+        <TextButton @click="place = null">Another place</TextButton>
       </div>
       <p class="mute" role="status">
         {{ Math.min(at + 1, here.length) }} of {{ here.length }}, {{ counted.size }} counted

@@ -70,7 +70,7 @@ const overlapped = (i: number) =>
         :aria-label="`Kind of ${block.name}`"
         @update:model-value="commit"
       />
-      <button type="button" class="why" :aria-label="`Remove ${block.name}`" @click="drop(i)">remove</button>
+      <TextButton :aria-label="`Remove ${block.name}`" @click="drop(i)">remove</TextButton>
       <p v-if="wrong(i)" class="small brick wide" role="alert">{{ wrong(i) }}</p>
       <p v-else-if="overlapped(i)" class="small ember wide">
         It overlaps {{ overlapped(i)!.name }}, {{ overlapped(i)!.from }} to {{ overlapped(i)!.to }}.

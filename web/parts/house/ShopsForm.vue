@@ -54,7 +54,7 @@ function drop(i: number) {
         suffix="days"
         :aria-label="`Days until ${shop.name} delivers`"
         @blur="emit('left')"
-      /><button type="button" class="why small" :aria-label="`Remove ${shop.name}`" @click="drop(i)">remove</button>
+      /><TextButton class="small" :aria-label="`Remove ${shop.name}`" @click="drop(i)">remove</TextButton>
       <p v-if="wrong(i)" class="small brick" role="alert">{{ wrong(i) }}</p>
     </div>
     <div class="inline">

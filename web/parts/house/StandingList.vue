@@ -79,7 +79,7 @@ const typed = ref<{ id: string; par: number | null } | null>(null)
       <tbody>
         <tr v-for="{ one, short, cost } in kept" :key="one.id" :class="{ on: openId === one.id }">
           <td>
-            <button type="button" class="why name" @click="emit('open', one.id)">{{ one.name }}</button>
+            <TextButton class="name" @click="emit('open', one.id)">{{ one.name }}</TextButton>
           </td>
           <td class="num">
             {{ words(one, one.onHand) }}<span v-if="short" class="narrow small ember">{{ words(one, short) }} low</span>
@@ -97,9 +97,7 @@ const typed = ref<{ id: string; par: number | null } | null>(null)
           <td class="wide" :class="{ ember: short > 0 }">{{ short ? words(one, short) : '' }}</td>
           <td class="wide">{{ cost === null ? '' : moneyWords(cost, house.thisHome.currency) }}</td>
           <td>
-            <button type="button" class="why small" :aria-label="`take off: ${one.name}`" @click="drop(one)">
-              take off
-            </button>
+            <TextButton class="small" :aria-label="`take off: ${one.name}`" @click="drop(one)"> take off </TextButton>
           </td>
         </tr>
       </tbody>

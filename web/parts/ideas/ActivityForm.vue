@@ -107,11 +107,10 @@ const takesPlace = computed(() =>
       ><v-btn class="wide-only" @click="cancel">Cancel</v-btn
       ><v-btn class="primary wide-only" @click="save">Save the idea</v-btn></template
     >
-    <button type="button" class="why phone-only" @click="pocketOpen = true">How it would be in your home</button>
+    <TextButton class="phone-only" @click="pocketOpen = true">How it would be in your home</TextButton>
     <form class="editor" novalidate @submit.prevent="save">
       <div v-if="pickedUp" class="notice soft row">
-        <span>Picked up where you left it.</span
-        ><button type="button" class="why" @click="startOver">Start over</button>
+        <span>Picked up where you left it.</span><TextButton @click="startOver">Start over</TextButton>
       </div>
       <div v-if="faulty.length" class="notice faults" role="alert" tabindex="-1">
         Not saved yet: look at {{ listWords(faulty) }}. Nothing is lost.

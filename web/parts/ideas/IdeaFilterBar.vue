@@ -137,10 +137,10 @@ defineExpose({ clear })
         :label="`Ready in ${QUICK_MINUTES} min`"
         @update:model-value="change({ quick: Boolean($event) })"
       />
-      <button type="button" class="why" :aria-expanded="more" @click="more = !more">
+      <TextButton :aria-expanded="more" @click="more = !more">
         {{ more ? 'Fewer filters' : `More filters${hidden ? `, ${hidden} on` : ''}` }}
-      </button>
-      <button v-if="any" type="button" class="why" @click="clear">Clear</button>
+      </TextButton>
+      <TextButton v-if="any" @click="clear">Clear</TextButton>
       <span class="mute small count" role="status">{{
         reading ? 'Reading the library' : countWords(count, 'idea')
       }}</span>

@@ -130,24 +130,18 @@ const faulty = (i: number) =>
         :error-messages="errors[`needs.${i}.of`]"
         @update:model-value="need.of = number($event)"
       />
-      <button
-        type="button"
-        class="why small"
+      <TextButton
+        class="small"
         :class="{ brick: faulty(i) }"
         :aria-expanded="detail === need.id"
         :aria-label="`More about material ${i + 1}: ${detailWords(need) || 'more'}`"
         @click="detail = detail === need.id ? null : need.id"
       >
         {{ detailWords(need) || 'more' }}
-      </button>
-      <button
-        type="button"
-        class="why small"
-        :aria-label="`Remove material ${i + 1}`"
-        @click="draft.needs.splice(i, 1)"
-      >
+      </TextButton>
+      <TextButton class="small" :aria-label="`Remove material ${i + 1}`" @click="draft.needs.splice(i, 1)">
         remove
-      </button>
+      </TextButton>
       <div v-if="detail === need.id" class="detail">
         <label class="small mute"
           >Who uses it<v-select

@@ -49,15 +49,14 @@ const younger = (stage: Stage) => STAGES[STAGES.indexOf(stage) - 1]
           :maxlength="MOST"
           placeholder="Not for them"
       /></label>
-      <button
+      <TextButton
         v-if="younger(stage) && draft.does[younger(stage)] && !draft.does[stage]"
-        type="button"
-        class="why small"
+        class="small"
         :aria-label="`${STAGE_NAMES[stage]}: as the younger`"
         @click="draft.does[stage] = draft.does[younger(stage)]"
       >
         as the younger
-      </button>
+      </TextButton>
       <label class="small"
         >Or beside it<v-textarea
           v-model="draft.beside[stage]"

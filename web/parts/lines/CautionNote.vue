@@ -34,7 +34,7 @@ function setAside() {
     </p>
     <p v-if="caution.setAside !== null" class="small">
       Set aside: {{ caution.setAside }}
-      <button type="button" class="why" @click="$emit('aside', null)">take it up again</button>
+      <TextButton @click="$emit('aside', null)">take it up again</TextButton>
     </p>
     <template v-else>
       <div v-if="acts.length" class="inline acts">
@@ -42,7 +42,7 @@ function setAside() {
       </div>
       <p v-else-if="caution.severity !== 'watch'" class="small">{{ caution.rule.advice }}</p>
       <template v-if="caution.severity === 'change'">
-        <button v-if="!asking" type="button" class="why small" @click="asking = true">Set aside with a reason</button>
+        <TextButton v-if="!asking" class="small" @click="asking = true">Set aside with a reason</TextButton>
         <form v-else class="inline" @submit.prevent="setAside">
           <v-text-field
             v-model="reason"

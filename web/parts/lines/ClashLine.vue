@@ -34,9 +34,9 @@ const other = computed(() => {
     <p class="item">
       <template v-for="(session, i) in clash.sessions" :key="session.placement.id"
         ><template v-if="i">, </template
-        ><button type="button" class="why" @click="$emit('open', session.placement.id)">
+        ><TextButton @click="$emit('open', session.placement.id)">
           {{ session.activity.title }}
-        </button></template
+        </TextButton></template
       >
       {{ SAYS[clash.kind] }}<template v-if="clash.adult"> ({{ clash.adult.name }})</template>.
     </p>

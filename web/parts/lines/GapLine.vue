@@ -23,12 +23,12 @@ const friday = computed(() => addDays(props.gap.monday, 4))
 
 <template>
   <div class="card gap">
-    <button type="button" class="why line" :aria-expanded="shown" @click="shown = !shown">
+    <TextButton class="line" :aria-expanded="shown" @click="shown = !shown">
       <span
         >No {{ DOMAIN_NAMES[gap.domain].toLowerCase() }} for <b>{{ gap.child.name }}</b>, {{ shortDate(gap.monday) }} to
         {{ shortDate(friday) }}</span
       >
-    </button>
+    </TextButton>
     <p class="small mute">
       {{ ahead.length ? `${gap.child.name} is here ${listWords(ahead.map(shortDate))}` : 'Those days are past' }}
     </p>

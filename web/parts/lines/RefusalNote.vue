@@ -18,7 +18,7 @@ defineEmits<{ place: [slot: Slot]; leave: [] }>()
       }}</v-btn>
     </div>
     <p v-else class="small mute">Nothing near it would work either. Look at the centers in Home.</p>
-    <button type="button" class="why small" @click="$emit('leave')">Leave it</button>
+    <TextButton class="small" @click="$emit('leave')">Leave it</TextButton>
   </div>
 </template>
 

@@ -13,15 +13,13 @@ defineEmits<{ revoke: [share: Share] }>()
     <div v-for="share in shares" :key="share.id" class="row share">
       <span
         ><b>{{ share.label }}</b> <span class="small mute">{{ state(share) }}</span></span
-      ><button
+      ><TextButton
         v-if="!share.revokedAt"
-        type="button"
-        class="why"
         :aria-label="`Withdraw the link for ${share.label}`"
         @click="$emit('revoke', share)"
       >
         withdraw
-      </button>
+      </TextButton>
     </div>
   </section>
 </template>

@@ -35,9 +35,9 @@ function childWords(child: DaySheet['children'][number]): string {
         <b class="brick">{{ line }}</b>
       </p>
     </div>
-    <button type="button" class="why phone-kids no-print" :aria-expanded="showKids" @click="showKids = !showKids">
+    <TextButton class="phone-kids no-print" :aria-expanded="showKids" @click="showKids = !showKids">
       {{ showKids ? 'Hide' : 'Show' }} hours and naps
-    </button>
+    </TextButton>
     <ul class="kids" :class="{ shown: showKids }">
       <li v-for="(child, i) in sheet.children" :key="i" class="kid">
         <span class="mark large takes-part" aria-hidden="true">{{ markOf(child.name, names) }}</span><span

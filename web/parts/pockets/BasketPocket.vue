@@ -33,23 +33,23 @@ const halves = computed(() => store.ideas.filter((idea) => !idea.activityId))
   <HalfIdeaLine @keep="basket.keepHalf" />
   <ul v-if="halves.length" class="rows" aria-label="Half ideas">
     <li v-for="one in halves" :key="one.id" class="row line">
-      <button type="button" class="why half-text" :aria-label="`Half an idea: ${one.text}`" @click="$emit('notebook')">
-        {{ one.text }}</button><button
-        type="button"
-        class="why small"
+      <TextButton class="half-text" :aria-label="`Half an idea: ${one.text}`" @click="$emit('notebook')">
+        {{ one.text }}</TextButton><TextButton
+        class="small"
         :aria-label="`Leave: ${one.text}`"
         @click="basket.leave(one)"
       >
         leave
-      </button>
+      </TextButton>
     </li>
   </ul>
   <ul class="rows" aria-label="Gathered">
     <li v-for="one in ideas" :key="one.idea.id" class="row line">
-      <button type="button" class="why name" @click="$emit('open', one.activity.id)">
-        {{ one.activity.title }}</button><span class="small day" :class="one.days.length ? 'mute' : 'ember'">{{
-        one.days.length ? `day ${one.days.join(', ')}` : 'no day'
-      }}</span>
+      <TextButton class="name" @click="$emit('open', one.activity.id)"> {{ one.activity.title }}</TextButton><span
+        class="small day"
+        :class="one.days.length ? 'mute' : 'ember'"
+        >{{ one.days.length ? `day ${one.days.join(', ')}` : 'no day' }}</span
+      >
     </li>
   </ul>
   <p v-if="!store.ideas.length" class="mute">

@@ -99,12 +99,8 @@ function rotateTo(placement: Placement) {
     </div>
     <section v-for="session in here" :key="session.placement.id" class="card thing rows">
       <div class="row">
-        <button
-          type="button"
-          class="why k-label"
-          @click="board.selected = { kind: 'placement', id: session.placement.id }"
-        >
-          {{ session.activity.title }}</button><span class="small mute">week {{ weeks(session) }}</span>
+        <TextButton class="k-label" @click="board.selected = { kind: 'placement', id: session.placement.id }">
+          {{ session.activity.title }}</TextButton><span class="small mute">week {{ weeks(session) }}</span>
       </div>
       <p class="small mute">
         Out day {{ session.days[0].number }} to {{ session.days[session.days.length - 1].number }}

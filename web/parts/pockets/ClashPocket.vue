@@ -40,12 +40,8 @@ const remedies = computed(() =>
     <section class="rows">
       <h3>Who wants them</h3>
       <div v-for="need in clash.wants" :key="need.session.placement.id + need.requirement.id" class="row">
-        <button
-          type="button"
-          class="why"
-          @click="board.selected = { kind: 'placement', id: need.session.placement.id }"
-        >
-          {{ need.session.activity.title }}</button><span>{{ amount(need.quantity) }}</span>
+        <TextButton @click="board.selected = { kind: 'placement', id: need.session.placement.id }">
+          {{ need.session.activity.title }}</TextButton><span>{{ amount(need.quantity) }}</span>
       </div>
     </section>
     <section class="rows remedies">

@@ -111,15 +111,9 @@ function setNote() {
             ),
           )
         }}.
-        <button
-          type="button"
-          class="why small"
-          :aria-expanded="changing"
-          :aria-label="`Some came back: ${title}`"
-          @click="change"
-        >
+        <TextButton class="small" :aria-expanded="changing" :aria-label="`Some came back: ${title}`" @click="change">
           {{ changing ? 'That is right' : 'Some came back' }}
-        </button>
+        </TextButton>
       </p>
       <div v-if="changing" class="backs">
         <label v-for="one in took" :key="one.material.id" class="row"

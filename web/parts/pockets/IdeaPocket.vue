@@ -55,31 +55,20 @@ const stretches = computed(() => {
         <p>{{ one.words }}</p>
         <div class="inline small">
           <template v-if="!one.answer"
-            ><button
-              type="button"
-              class="why"
-              :aria-label="`take it: ${one.words}`"
-              @click="basket.stretch(idea!, one.id, 'taken')"
-            >
-              take it</button
-            ><button
-              type="button"
-              class="why"
-              :aria-label="`leave it: ${one.words}`"
-              @click="basket.stretch(idea!, one.id, 'left')"
-            >
+            ><TextButton :aria-label="`take it: ${one.words}`" @click="basket.stretch(idea!, one.id, 'taken')">
+              take it</TextButton
+            ><TextButton :aria-label="`leave it: ${one.words}`" @click="basket.stretch(idea!, one.id, 'left')">
               leave it
-            </button></template
+            </TextButton></template
           ><template v-else
             ><span class="small mute">{{ one.answer === 'taken' ? 'Taken' : 'Left' }}</span
-            ><button
-              type="button"
-              class="why small"
+            ><TextButton
+              class="small"
               :aria-label="`ask again: ${one.words}`"
               @click="basket.stretch(idea!, one.id, null)"
             >
               ask again
-            </button></template
+            </TextButton></template
           >
         </div>
       </div>

@@ -60,11 +60,11 @@ const swaps = computed(() =>
       {{
         house.materialsById.get(activity.requirements.find((one) => one.id === requirementId)?.materialId ?? '')?.name
       }}
-      than the idea says <button type="button" class="why" @click="moreAgain(requirementId)">as the idea says</button>
+      than the idea says <TextButton @click="moreAgain(requirementId)">as the idea says</TextButton>
     </p>
     <p v-for="swap in swaps" :key="swap.requirementId" class="small">
       {{ swap.to }} in place of {{ swap.from }}
-      <button type="button" class="why" @click="swapBack(swap.requirementId)">swap back</button>
+      <TextButton @click="swapBack(swap.requirementId)">swap back</TextButton>
     </p>
   </section>
 </template>

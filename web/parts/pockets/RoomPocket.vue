@@ -51,7 +51,7 @@ const keep = (activityId: string, centerId: string) =>
           ><b>{{ board.titleOf(one.activityId) }}</b
           ><span class="small mute block">{{ nameOf(one.centerId) }}, since {{ shortDate(one.since) }}</span></span
         ><span v-if="one.kept" class="small mute">stays</span
-        ><button v-else type="button" class="why small" @click="keep(one.activityId, one.centerId)">keep it out</button>
+        ><TextButton v-else class="small" @click="keep(one.activityId, one.centerId)">keep it out</TextButton>
       </div>
     </section>
     <p v-if="empty.length">On day {{ board.day }} nothing stands at {{ listWords(empty.map((one) => one.name)) }}.</p>

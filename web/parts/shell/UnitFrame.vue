@@ -101,7 +101,7 @@ watch(
       :class="{ open: pocketOpen }"
       :aria-label="props.pocketTitle ?? 'Details'"
     >
-      <button type="button" class="why pocket-close" @click="pocketOpen = false">Close</button>
+      <TextButton class="pocket-close" @click="pocketOpen = false">Close</TextButton>
       <slot name="pocket" />
     </aside>
     <footer v-if="$slots.pulse" class="pulse no-print"><slot name="pulse" /></footer>

@@ -48,7 +48,7 @@ function setInvite(value: unknown) {
         :aria-label="`Special day ${number + 1}: name`"
         :error-messages="wrong('name')"
         @blur="emit('commit')"
-      /><button type="button" class="why" :aria-label="`Remove ${event.name}`" @click="emit('remove')">remove</button>
+      /><TextButton :aria-label="`Remove ${event.name}`" @click="emit('remove')">remove</TextButton>
     </div>
     <p v-if="event.parts.length" class="small mute">Its own list, in place of what of the routine it overlaps:</p>
     <div v-for="(part, i) in event.parts" :key="part.id" class="part">
@@ -76,15 +76,15 @@ function setInvite(value: unknown) {
         :items="EVENT_KINDS.map((kind) => ({ title: EVENT_NAMES[kind], value: kind }))"
         :aria-label="`Part ${i + 1}: kind`"
         @update:model-value="emit('commit')"
-      /><button type="button" class="why" :aria-label="`Remove ${part.name}`" @click="dropPart(i)">remove</button>
+      /><TextButton :aria-label="`Remove ${part.name}`" @click="dropPart(i)">remove</TextButton>
       <p v-if="wrong(`parts.${i}.to`) ?? wrong(`parts.${i}.from`)" class="small brick wide" role="alert">
         {{ wrong(`parts.${i}.to`) ?? wrong(`parts.${i}.from`) }}
       </p>
     </div>
     <div>
-      <button type="button" class="why" @click="addPart">
+      <TextButton @click="addPart">
         {{ event.parts.length ? 'Add a part' : 'Give it a list of its own' }}
-      </button>
+      </TextButton>
     </div>
     <v-combobox
       v-model="event.bring"

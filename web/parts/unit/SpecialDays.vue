@@ -55,14 +55,12 @@ function addProject() {
         :aria-label="`Project ${i + 1}: to day`"
         :error-messages="errors[`slowProjects.${i}.toDay`]"
         @blur="emit('commit')"
-      /><v-text-field v-model="one.name" :aria-label="`Project ${i + 1}: name`" @blur="emit('commit')" /><button
-        type="button"
-        class="why"
+      /><v-text-field v-model="one.name" :aria-label="`Project ${i + 1}: name`" @blur="emit('commit')" /><TextButton
         :aria-label="`Remove ${one.name}`"
         @click="dropProject(i)"
       >
         remove
-      </button>
+      </TextButton>
     </div>
     <div class="inline">
       <v-btn size="small" @click="addEvent">Add a special day</v-btn

@@ -39,9 +39,9 @@ const amountOf = (id: string, amount: number) => {
   <div class="stack">
     <p class="row">
       <span role="status">{{ ticked.length }} of {{ ALL.length }} ticked</span
-      ><button type="button" class="why" @click="toggle(ALL)">
+      ><TextButton @click="toggle(ALL)">
         {{ ticked.length === ALL.length ? 'Untick everything' : 'Tick everything' }}
-      </button>
+      </TextButton>
     </p>
     <p v-if="!materials.size" class="mute" role="status">Opening the cupboard</p>
     <div v-else class="groups">
@@ -56,9 +56,9 @@ const amountOf = (id: string, amount: number) => {
           /><b>{{ group.name }}</b
           ><span class="mute small">{{ countIn(group) }} of {{ group.things.length }}</span></label
         >
-        <button v-if="narrow" type="button" class="why" :aria-expanded="opened.has(group.id)" @click="show(group.id)">
+        <TextButton v-if="narrow" :aria-expanded="opened.has(group.id)" @click="show(group.id)">
           {{ opened.has(group.id) ? 'Hide' : 'Show' }} the {{ group.things.length }} things
-        </button>
+        </TextButton>
         <ul v-if="!narrow || opened.has(group.id)">
           <li v-for="[id, amount] in group.things" :key="id">
             <label

@@ -146,14 +146,13 @@ const begin = (ask: AskLine) => {
               :aria-label="`${one.family} brought it`"
               @click="supplies.settlePromise(one, one.quantity)"
               >It came</v-btn
-            ><button
-              type="button"
-              class="why small"
+            ><TextButton
+              class="small"
               :aria-label="`${one.family} will not bring it`"
               @click="supplies.settlePromise(one, 0)"
             >
               will not
-            </button></span
+            </TextButton></span
           >
         </li>
       </ul>
@@ -167,11 +166,11 @@ const begin = (ask: AskLine) => {
           class="primary"
           type="submit"
           >Write it down</v-btn
-        ><button type="button" class="why" @click="said = null">leave it</button>
+        ><TextButton @click="said = null">leave it</TextButton>
         <p v-if="trying && sayFault" class="small brick" role="alert">{{ sayFault }}</p>
       </form>
       <div v-else-if="ask.open > 0" class="no-print">
-        <button type="button" class="why small" @click="begin(ask)">Someone said they bring it</button>
+        <TextButton class="small" @click="begin(ask)">Someone said they bring it</TextButton>
       </div>
     </section>
 

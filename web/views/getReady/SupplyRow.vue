@@ -49,16 +49,16 @@ const sum = computed(() => {
       @update:model-value="$emit('got')"
     />
     <div class="what">
-      <button type="button" class="why name" @click="$emit('select')">
-        {{ entry.line.material.name }}</button><span class="small mute">{{
-        besidesWords(entry.line, words.measures) || entry.line.material.shopPart
-      }}</span>
+      <TextButton class="name" @click="$emit('select')"> {{ entry.line.material.name }}</TextButton><span
+        class="small mute"
+        >{{ besidesWords(entry.line, words.measures) || entry.line.material.shopPart }}</span
+      >
     </div>
-    <button type="button" class="why num" @click="$emit('select')">
+    <TextButton class="num" @click="$emit('select')">
       <span class="sr-only">Why, {{ entry.line.material.name }}: </span
       ><b>{{ amount(entry.line.shortage + entry.line.topUp) }}</b
       ><span class="small mute">{{ sum }}</span>
-    </button>
+    </TextButton>
     <div class="packs">
       {{ packs || (entry.line.unpriced ? 'no pack known' : '')
       }}<span v-if="leftover" class="small mute">{{ leftover }}</span>

@@ -140,12 +140,12 @@ const query = computed(() => (supplies.also.length ? `?also=${supplies.also.join
     </p>
 
     <section v-if="have.length" class="have">
-      <button type="button" class="why k-label no-print" :aria-expanded="showHave" @click="showHave = !showHave">
+      <TextButton class="k-label no-print" :aria-expanded="showHave" @click="showHave = !showHave">
         {{ showHave ? 'Hide' : 'Show' }} what is in the house already, {{ countWords(have.length, 'thing') }}
-      </button>
+      </TextButton>
       <ul v-if="showHave" class="have-list">
         <li v-for="line in have" :key="line.material.id">
-          <button type="button" class="why name" @click="emit('select', line)">{{ line.material.name }}</button>
+          <TextButton class="name" @click="emit('select', line)">{{ line.material.name }}</TextButton>
           <span class="mute small"
             >{{ amount(line, line.need) }} of {{ amount(line, line.onHand)
             }}{{ line.material.place ? `, ${line.material.place}` : '' }}</span

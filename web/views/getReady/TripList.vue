@@ -64,8 +64,7 @@ const query = computed(() => (supplies.also.length ? `?also=${supplies.also.join
       </div>
       <ul>
         <li v-for="item in trip.items" :key="item.line.material.id" class="row">
-          <button type="button" class="why name" @click="emit('select', item.line)">
-            {{ item.line.material.name }}</button><span
+          <TextButton class="name" @click="emit('select', item.line)"> {{ item.line.material.name }}</TextButton><span
             >{{ packs(item)
             }}<span v-if="item.buy.trip.lateDays" class="brick small"
               >&nbsp;{{ countWords(item.buy.trip.lateDays, 'day') }} late</span

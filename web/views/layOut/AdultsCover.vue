@@ -98,14 +98,13 @@ const words = (one: CoverInterval) =>
     <section v-for="row in rows" :key="row.date" class="day" :aria-label="longDate(row.date)">
       <div class="row head">
         <h2>Day {{ row.number }}, {{ longDate(row.date) }}</h2>
-        <span class="small mute">{{ row.away.length ? `${row.away.join(', ')} away` : '' }}</span><button
-          type="button"
-          class="why small"
+        <span class="small mute">{{ row.away.length ? `${row.away.join(', ')} away` : '' }}</span><TextButton
+          class="small"
           :aria-expanded="opened === row.date"
           @click="opened = opened === row.date ? null : row.date"
         >
           {{ opened === row.date ? 'Close' : 'Who is here' }}
-        </button>
+        </TextButton>
       </div>
       <ul class="cubby band" :aria-label="`Adults through ${longDate(row.date)}`">
         <li

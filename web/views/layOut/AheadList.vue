@@ -27,9 +27,8 @@ function show(session: Session) {
       <h2>For the folders</h2>
       <div v-for="one in found.fuller" :key="one.session.placement.id" class="card line">
         <p>
-          <button type="button" class="why k-label" @click="show(one.session)">
-            {{ one.session.activity.title }}</button>, {{ when(one.session) }}: on another day
-          {{ names(one.gains) }} would make one too.
+          <TextButton class="k-label" @click="show(one.session)"> {{ one.session.activity.title }}</TextButton>,
+          {{ when(one.session) }}: on another day {{ names(one.gains) }} would make one too.
         </p>
         <v-btn
           size="small"
@@ -42,8 +41,8 @@ function show(session: Session) {
       <h2>Who misses it</h2>
       <div v-for="one in found.missed" :key="one.session.placement.id" class="card line">
         <p>
-          <button type="button" class="why k-label" @click="show(one.session)">
-            {{ one.session.activity.title }}</button>, {{ when(one.session) }}: without {{ names(one.children) }}.
+          <TextButton class="k-label" @click="show(one.session)"> {{ one.session.activity.title }}</TextButton>,
+          {{ when(one.session) }}: without {{ names(one.children) }}.
         </p>
         <v-btn v-if="one.again" size="small" @click="board.copyTo(one.session.placement, one.again.slot.where)"
           >Again {{ one.again.slot.words }}, for {{ names(one.again.catches) }}</v-btn
@@ -55,8 +54,8 @@ function show(session: Session) {
       <div v-for="one in found.inARow" :key="`${one.first.placement.id} ${one.second.placement.id}`" class="card line">
         <p>
           {{ one.kind === 'high' ? 'Two wild things in a row' : 'Long sitting twice in a row' }}, {{ when(one.first) }}:
-          <button type="button" class="why" @click="show(one.first)">{{ one.first.activity.title }}</button>, then
-          <button type="button" class="why" @click="show(one.second)">{{ one.second.activity.title }}</button>.
+          <TextButton @click="show(one.first)">{{ one.first.activity.title }}</TextButton>, then
+          <TextButton @click="show(one.second)">{{ one.second.activity.title }}</TextButton>.
         </p>
       </div>
     </section>
@@ -64,9 +63,8 @@ function show(session: Session) {
       <h2>Mess and drying</h2>
       <div v-for="[a, b] in found.messes" :key="`${a.placement.id} ${b.placement.id}`" class="card line">
         <p>
-          Two messes at once, {{ when(b) }}:
-          <button type="button" class="why" @click="show(a)">{{ a.activity.title }}</button> and
-          <button type="button" class="why" @click="show(b)">{{ b.activity.title }}</button>.
+          Two messes at once, {{ when(b) }}: <TextButton @click="show(a)">{{ a.activity.title }}</TextButton> and
+          <TextButton @click="show(b)">{{ b.activity.title }}</TextButton>.
         </p>
       </div>
       <div v-for="one in found.drying" :key="one.from" class="card line">
@@ -76,7 +74,7 @@ function show(session: Session) {
           {{ countWords(one.places, 'place') }} for it:
           <template v-for="(session, i) in one.sessions" :key="session.placement.id"
             ><template v-if="i">, </template
-            ><button type="button" class="why" @click="show(session)">{{ session.activity.title }}</button></template
+            ><TextButton @click="show(session)">{{ session.activity.title }}</TextButton></template
           >.
         </p>
       </div>

@@ -119,9 +119,9 @@ const { held, take, drag, drop, letGo, shownAt } = useArranging(grid, arranging,
     </div>
     <div v-if="below.length" class="rows">
       <h3>No room left on the plan</h3>
-      <button v-for="band in below" :key="band.center.id" type="button" class="why" @click="open(band.center)">
+      <TextButton v-for="band in below" :key="band.center.id" @click="open(band.center)">
         {{ band.center.name }}
-      </button>
+      </TextButton>
     </div>
     <p class="small mute legend">
       <span class="band"><i class="on" /></span> something stands there &nbsp; <span class="band"><i /></span> nothing

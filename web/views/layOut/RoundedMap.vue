@@ -196,9 +196,9 @@ const pickedGap = computed(() =>
           {{ ''
           }}<template v-for="(session, i) in cell.touch.sessions" :key="session.placement.id"
             ><template v-if="i">, </template
-            ><button type="button" class="why" @click="select(session.placement.id)">
+            ><TextButton @click="select(session.placement.id)">
               {{ session.activity.title }}
-            </button></template
+            </TextButton></template
           >
         </p>
         <GapLine

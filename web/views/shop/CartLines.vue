@@ -21,14 +21,9 @@ const words = useHomeWords()
           >{{ quantityWords(one.quantity, one.material?.unit ?? 'each', words.measures) }},
           {{ moneyWords(one.paid, words.currency) }}</span
         ></span
-      ><button
-        type="button"
-        class="why"
-        :aria-label="`Put ${one.material?.name} back`"
-        @click="$emit('putBack', one.purchases)"
-      >
+      ><TextButton :aria-label="`Put ${one.material?.name} back`" @click="$emit('putBack', one.purchases)">
         put back
-      </button>
+      </TextButton>
     </div>
   </section>
 </template>

@@ -11,9 +11,7 @@ defineEmits<{ choose: [item: ShopItem, way: NotThere]; found: [item: ShopItem] }
     <h2 class="label ember">Not there</h2>
     <div v-for="item in items" :key="item.line.material.id" class="card item vain">
       <div class="row">
-        <b>{{ item.line.material.name }}</b><button type="button" class="why" @click="$emit('found', item)">
-          found it
-        </button>
+        <b>{{ item.line.material.name }}</b><TextButton @click="$emit('found', item)"> found it </TextButton>
       </div>
       <ul class="rows">
         <li v-for="way in waysOf(item)" :key="way.words">

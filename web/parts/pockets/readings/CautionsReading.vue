@@ -46,12 +46,8 @@ const groups = computed(() => {
     <p v-if="!groups.length">None stand on what is still to come.</p>
     <section v-for="group in groups" :key="group.session.placement.id" class="rows">
       <div class="row">
-        <button
-          type="button"
-          class="why k-label"
-          @click="board.selected = { kind: 'placement', id: group.session.placement.id }"
-        >
-          {{ group.session.activity.title }}</button><span class="small mute">{{ group.day }}</span>
+        <TextButton class="k-label" @click="board.selected = { kind: 'placement', id: group.session.placement.id }">
+          {{ group.session.activity.title }}</TextButton><span class="small mute">{{ group.day }}</span>
       </div>
       <CautionNote
         v-for="one in group.solve"
