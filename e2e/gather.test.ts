@@ -219,15 +219,43 @@ describe('half an idea', () => {
     await saved(page)
     await click(page, '← Basket')
     await waitText(page, '.pocket [aria-label="Gathered"]', 'Paper moths that hang from the lamp')
-    // What nobody measured counts as a small part.
+    // What nobody measured is asked for.
     await gather()
     await page.goto(`${demo.base}/pantry?find=moth wings`)
     await click(page, 'moth wings')
-    await page.waitForFunction(
-      () =>
-        [...document.querySelectorAll<HTMLInputElement>('.pocket input')].some((one) => one.value === '30 x 25 x 25'),
-      OFTEN,
+    await choose(page, 'Does the smallest piece go through a paper tube?', 'no, it is too big')
+    await saved(page)
+    const [wings] = await demo.kobby.db('materials').where('body', 'like', '%moth wings%')
+    expect(JSON.parse(wings.body).safety).toMatchObject({ partMm: [80, 60, 50], measured: true })
+  })
+})
+
+describe('the objects of the theme', () => {
+  it('are read as they are typed, say what was meant, and leave out what is not for play', async () => {
+    await page.goto(`${demo.base}${UNIT}/spark`)
+    await page.waitForSelector('[aria-label="Add objects"]')
+    await page.type('[aria-label="Add objects"]', '5 gizmos, 3 mushrom, a gun')
+    await sees(page, 'Kobby makes no ideas about weapons.')
+    await click(page, 'Use “mushroom”')
+    await click(page, 'Add')
+    await saved(page)
+    const objects = await page.$$eval('[aria-label^="Object "]', (all) =>
+      all.map((one) => (one as HTMLInputElement).value),
     )
+    expect(objects.slice(-2)).toEqual(['gizmo', 'mushroom'])
+  })
+  it('are asked for their size once, where nobody knows it', async () => {
+    await click(page, 'Too big to go through', '[aria-label="Size of gizmo"]')
+    await saved(page)
+    const unit = JSON.parse((await demo.kobby.db('units').where({ id: 'wind-and-kites' }).first()).body)
+    expect(unit.objects.find((one: { name: string }) => one.name === 'gizmo')).toMatchObject({
+      onHand: 5,
+      pieceMm: [80, 60, 50],
+      asked: true,
+    })
+    expect(await count('[aria-label="Size of gizmo"]')).toBe(0)
+    // What is known is not asked for: a toy mushroom has a usual size.
+    expect(await count('[aria-label="Size of mushroom"]')).toBe(0)
   })
 })
 

@@ -60,8 +60,6 @@ try {
   await tests('Unit and API tests.', ['core', 'server', 'web', 'demo', 'scripts'])
   await build()
   const path = chromium()
-  // Two walks beside each other: one waits for its browser while the other computes. Each may then take longer over a
-  // step, so that a wait gives up later.
   await tests('The interface in Chromium.', ['e2e'], ['--maxWorkers=2', '--testTimeout=300000'], {
     CHROMIUM: path,
     KOBBY_WAIT: '90000',

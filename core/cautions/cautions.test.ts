@@ -62,6 +62,10 @@ const BEAD: Partial<Material['safety']> = { partMm: [15, 15, 3] }
 /** Each rule in both directions: where it fires, and the nearest case in which it does not. */
 const CASES: Record<string, { fires: Case; quiet: Case }> = {
   'small-parts': { fires: { safety: BEAD, children: [aged(35)] }, quiet: { safety: BEAD, children: [aged(36)] } },
+  unmeasured: {
+    fires: { safety: { measured: false }, children: [aged(35)] },
+    quiet: { safety: { measured: false, partMm: [80, 60, 50] }, children: [aged(35)] },
+  },
   'small-balls': {
     fires: { safety: { ballMm: 44.4, partMm: [44.4, 44.4, 44.4] }, children: [aged(35)] },
     quiet: { safety: { ballMm: 44.5, partMm: [44.5, 44.5, 44.5] }, children: [aged(35)] },

@@ -15,6 +15,7 @@ import { completedMonths, minutesOf, timeOf, clockWords, listWords, keep } from 
 import type { Material, TimeOfDay, UnitSnapshot } from '../domain'
 import {
   CAUTION_RULES,
+  UNMEASURED,
   type CautionRule,
   type Exposure,
   type MaterialRule,
@@ -30,6 +31,7 @@ export type CautionRemedy =
   | { kind: 'center'; centerId: string; words: string }
   | { kind: 'apart'; words: string }
   | { kind: 'keep-out'; childIds: string[]; words: string }
+  | { kind: 'measure'; materialId: string; goesThrough: boolean; words: string }
   | { kind: 'advice'; words: string }
 
 /** A caution that stands on a placement. */
@@ -139,7 +141,13 @@ export function remediesOf(caution: Caution, snapshot: UnitSnapshot, plan: Resol
   const risky = (rule.asleep ? childrenAsleep(session) : childrenInReach(session)).filter((one) =>
     caution.childIds.includes(one.child.id),
   )
-  const remedies: CautionRemedy[] = []
+  const remedies: CautionRemedy[] =
+    rule.id === UNMEASURED
+      ? [
+          { kind: 'measure', materialId: material.id, goesThrough: false, words: 'It is too big to go through' },
+          { kind: 'measure', materialId: material.id, goesThrough: true, words: 'It goes through' },
+        ]
+      : []
   for (const id of [...requirement.alternatives, requirement.materialId]) {
     const other = plan.materials.get(id)
     if (!other || id === material.id) continue
@@ -249,7 +257,8 @@ const isTelling = ({ safety }: Material): boolean =>
   safety.allergens.length > 0 ||
   safety.partMm !== null ||
   safety.ballMm !== null ||
-  safety.cordMm !== null
+  safety.cordMm !== null ||
+  !safety.measured
 
 /** Cautions of every session that is still to come, stops first, then in order of time. */
 export function planCautions(plan: ResolvedPlan): Caution[] {

@@ -74,6 +74,24 @@ export const SMALL_BALL_MM = 44.4
 /** Cord lengths of ASTM F963 and EN 71-1, mm. */
 export const CORD_MM = { underThree: 220, unattended: 300 } as const
 
+/** The rule that asks for the size of what nobody has looked at. */
+export const UNMEASURED = 'unmeasured'
+/**
+ * Millimetres that stand for what somebody saw at a paper tube, which is wider than the small-parts cylinder: what goes
+ * through it is taken as small, what does not is too large for it.
+ */
+export const TUBE_MM: { readonly through: Millimeters; readonly not: Millimeters } = {
+  through: [30, 25, 25],
+  not: [80, 60, 50],
+}
+type Millimeters = [long: number, wide: number, high: number]
+
+/** A material after somebody held its smallest piece against a paper tube. */
+export const heldToTube = (material: Material, goesThrough: boolean): Material => ({
+  ...material,
+  safety: { ...material.safety, partMm: [...(goesThrough ? TUBE_MM.through : TUBE_MM.not)], measured: true },
+})
+
 /** How finely leaning positions are tried, in radians: a twentieth of a degree. */
 const LEAN_BY = Math.PI / 3600
 
@@ -144,6 +162,21 @@ const MATERIAL_RULES: readonly Written[] = [
     why: (names, material, _, many) =>
       `${names} could choke on ${material.name}. ${many ? 'They are' : 'This child is'} under three ` +
       `or still mouthing, and pieces of ${Math.max(...material.safety.partMm!)} mm fit in a small mouth.`,
+  },
+  {
+    id: UNMEASURED,
+    title: 'Not measured yet',
+    severity: 'change',
+    source: '16 CFR 1501 (small parts)',
+    adultHands: false,
+    apartHelps: true,
+    when: 'A thing whose size nobody has looked at, within reach of a child under three or one who mouths',
+    advice: 'Hold the smallest piece against a paper tube. What goes through is too small.',
+    concerns: ({ material }) => !material.safety.measured && material.safety.partMm === null,
+    atRisk: (one) => one.months < 36 || one.child.mouths,
+    why: (names, material, _, many) =>
+      `${names} ${many ? 'are' : 'is'} under three or still mouthing, and nobody has measured ${material.name} yet: ` +
+      'hold the smallest one against a paper tube. If it goes through, it can choke.',
   },
   {
     id: 'small-balls',

@@ -61,6 +61,8 @@ export const MaterialSafety = z.strictObject({
   cordMm: PositiveAmount.nullable(),
   allergens: z.array(Allergen).max(20),
   hazards: z.array(Hazard).max(HAZARDS.length),
+  /** Whether somebody looked at its pieces: where nobody did, no piece is known, rather than none there. */
+  measured: z.boolean().default(true),
 })
 export type MaterialSafety = z.infer<typeof MaterialSafety>
 
@@ -125,5 +127,11 @@ export const newMaterial = (id: string, name: string): Material => ({
   shopPart: 'craft pieces',
   keepsDays: null,
   density: null,
-  safety: { partMm: null, ballMm: null, cordMm: null, allergens: [], hazards: [] },
+  safety: { partMm: null, ballMm: null, cordMm: null, allergens: [], hazards: [], measured: true },
 })
+
+/** A material that somebody wrote down by its name alone: what its pieces are like is still to be looked at. */
+export const unmeasuredMaterial = (id: string, name: string): Material => {
+  const material = newMaterial(id, name)
+  return { ...material, safety: { ...material.safety, measured: false } }
+}

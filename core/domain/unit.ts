@@ -1,5 +1,7 @@
 import { z } from 'zod'
+import { Hazard, HAZARDS } from './material'
 import {
+  Allergen,
   CalendarDate,
   Cents,
   Id,
@@ -17,6 +19,16 @@ export const MADE_OF = ['hard', 'soft', 'paper', 'plant', 'food'] as const
 export const MadeOf = z.enum(MADE_OF)
 export type MadeOf = z.infer<typeof MadeOf>
 
+/**
+ * How a thing is counted: a thing one by one, stuff by the cup (mud), a pair as one of two halves (scissors), an idea not
+ * at all (kindness), and what has a name of its own once (Mars).
+ */
+export const THING_FORMS = ['thing', 'stuff', 'pair', 'idea', 'name'] as const
+export const ThingForm = z.enum(THING_FORMS)
+export type ThingForm = z.infer<typeof ThingForm>
+
+const Millimeters = z.tuple([PositiveAmount, PositiveAmount, PositiveAmount])
+
 /** A thing of the theme that activities and patterns work on. */
 export const ThemeObject = z.strictObject({
   name: Line,
@@ -33,7 +45,33 @@ export const ThemeObject = z.strictObject({
   /** What it goes through, first to last. */
   stages: z.array(Line).max(8).default([]),
   /** Length, width and height in mm of the smallest one on hand; null until someone measured it. */
-  pieceMm: z.tuple([PositiveAmount, PositiveAmount, PositiveAmount]).nullable().default(null),
+  pieceMm: Millimeters.nullable().default(null),
+  /** Length, width and height in mm that one in a house usually has: of a toy, where it is there as a toy. */
+  usualMm: Millimeters.nullable().default(null),
+  /** Longest side of the real one, in mm. */
+  realMm: PositiveAmount.nullable().default(null),
+  /** Longest free cord, ribbon or strap in mm; null where there is none. */
+  cordMm: PositiveAmount.nullable().default(null),
+  /** Whether Kobby knew it by its name, or somebody said what it is. */
+  known: z.boolean().default(false),
+  form: ThingForm.default('thing'),
+  /** What several are called, where that is not regular. */
+  plural: OptionalLine.default(''),
+  /** Whether it grows and breathes in life; null where nobody said. */
+  living: z.boolean().nullable().default(null),
+  parts: z.array(Line).max(8).default([]),
+  /** What it eats, or needs to grow or go. */
+  needs: OptionalLine.default(''),
+  /** What it is heard to do: "quacks". */
+  sound: OptionalLine.default(''),
+  /** How it moves: "hops". */
+  moves: OptionalLine.default(''),
+  /** How a feeling or a doing shows: "a smile". */
+  shows: z.array(Line).max(8).default([]),
+  allergens: z.array(Allergen).max(20).default([]),
+  hazards: z.array(Hazard).max(HAZARDS.length).default([]),
+  /** Whether it was asked for its size: that is asked once. */
+  asked: z.boolean().default(false),
 })
 export type ThemeObject = z.infer<typeof ThemeObject>
 
@@ -49,6 +87,21 @@ export const newThemeObject = (name: string, onHand = 0): ThemeObject => ({
   young: '',
   stages: [],
   pieceMm: null,
+  usualMm: null,
+  realMm: null,
+  cordMm: null,
+  known: false,
+  form: 'thing',
+  plural: '',
+  living: null,
+  parts: [],
+  needs: '',
+  sound: '',
+  moves: '',
+  shows: [],
+  allergens: [],
+  hazards: [],
+  asked: false,
 })
 
 /** What a closure inside the unit does: later days slide, or the day is dropped. */

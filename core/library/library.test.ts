@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { Activity, CENTER_KINDS, DOMAINS, Material, newThemeObject, STAGES, ThemeObject, type Variant } from '../domain'
-import { inTheme, one, SLOTS, slotsIn } from '../ideas'
+import { inTheme, notForPlay, readThings, SLOTS, slotsIn, themeOf } from '../ideas'
+import { aUnit } from '../testing/build'
 import { KEPT_IDS } from './keeping'
 import { KNOWN_THINGS } from './things'
 import { ACTIVITIES } from './index'
@@ -199,8 +200,21 @@ describe('what becomes of what is made', () => {
 describe('what is commonly known of things', () => {
   it.each([...KNOWN_THINGS])('holds for %s', (name, facts) => {
     expect(ThemeObject.parse({ ...newThemeObject(name), ...facts })).toMatchObject({ name })
-    expect(one(name)).toBe(name)
+    const [thing] = themeOf(aUnit({ objects: [{ ...newThemeObject(name), ...facts }] })).things
+    expect(thing.one).toBe(name)
     expect(facts.colours!.length).toBeGreaterThan(0)
     expect(facts.stages!.length === 0 || facts.stages!.length >= 3).toBe(true)
+    expect(facts.parts!.length).toBeLessThanOrEqual(7)
+    // A place is a place: one can go there, or put something there.
+    expect(facts.lives).toMatch(/^(the|an?) [a-z']+|^(space|long ago|under the bed)$/)
+    // What can be held has a size; what is poured, felt or done has none.
+    expect(facts.usualMm !== null || facts.form !== 'thing' || /^(food|drink)$/.test(facts.category!)).toBe(true)
+    expect(readThings(name, KNOWN_THINGS)[0]?.name.toLowerCase() ?? 'left out').toBe(
+      notForPlay(name) ? 'left out' : name,
+    )
+  })
+  it('is wide, and knows the parts of many', () => {
+    expect(KNOWN_THINGS.size).toBeGreaterThanOrEqual(800)
+    expect([...KNOWN_THINGS.values()].filter(({ parts }) => parts!.length >= 3).length).toBeGreaterThanOrEqual(250)
   })
 })

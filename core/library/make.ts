@@ -24,7 +24,7 @@ export function material(id: string, name: string, unit: BaseUnit, use: Material
     density: facts.density ?? null,
     safety: {
       partMm: facts.part ?? null, ballMm: facts.ball ?? null, cordMm: facts.cord ?? null,
-      allergens: facts.allergens ?? [], hazards: facts.hazards ?? [],
+      allergens: facts.allergens ?? [], hazards: facts.hazards ?? [], measured: true,
     },
   }
 }

@@ -11,6 +11,7 @@ const BEAD = {
   cordMm: null,
   allergens: [],
   hazards: [],
+  measured: true,
 }
 const craft = anActivity({
   id: 'craft',

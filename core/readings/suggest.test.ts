@@ -50,7 +50,7 @@ describe('place it for me', () => {
       name: 'beads',
       use: 'reusable',
       onHand: 99,
-      safety: { partMm: [10, 10, 10], ballMm: null, cordMm: null, allergens: [], hazards: [] },
+      safety: { partMm: [10, 10, 10], ballMm: null, cordMm: null, allergens: [], hazards: [], measured: true },
     })
     const string = anActivity({
       id: 'string',

@@ -83,7 +83,7 @@ export const aMaterial = (over: Partial<Material> = {}): Material => ({
   condition: 'good',
   expires: null,
   ...over,
-  safety: { partMm: null, ballMm: null, cordMm: null, allergens: [], hazards: [], ...over.safety },
+  safety: { partMm: null, ballMm: null, cordMm: null, allergens: [], hazards: [], measured: true, ...over.safety },
 })
 
 export const anActivity = (over: Partial<Activity> = {}): Activity => ({

@@ -45,9 +45,12 @@ export function useFits(more: () => readonly Material[] = () => []) {
     if (value === undefined) map.set(activity, (value = make()))
     return value
   }
+  const fit = (activity: Activity): Fit => kept(fits.value, activity, () => fitOf(activity, context.value!))
   return {
     context,
-    fit: (activity: Activity): Fit => kept(fits.value, activity, () => fitOf(activity, context.value!)),
+    fit,
+    /** Null where there is no home yet that it could suit. */
+    fitIfHome: (activity: Activity): Fit | null => (context.value ? fit(activity) : null),
     timesOf: (activity: Activity): TimeFit[] => kept(times.value, activity, () => timesFor(activity, context.value!)),
   }
 }

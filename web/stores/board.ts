@@ -1,8 +1,9 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { pulseChange, pulseOf, type ReadingName } from '@core/readings'
-import type { Caution, CautionRemedy } from '@core/cautions'
+import { heldToTube, TUBE_MM, type Caution, type CautionRemedy } from '@core/cautions'
 import { newIdea, type Placement, type Where } from '@core/domain'
+import { themeOf, thingMaterial } from '@core/ideas'
 import { canPlace, copyOf, newPlacement, type Move, type Slot, type Verdict } from '@core/plan'
 import { remedied, type ClashRemedy } from '@core/supplies'
 import { newId } from '../api/newId'
@@ -164,6 +165,26 @@ export const useBoard = defineStore('board', () => {
       ...(inBasket ? [] : [{ put: 'idea' as const, value: idea }]),
     ])
   }
+  /** Keeps what somebody saw at a paper tube: of the material, and of the theme's object where it is one. */
+  function measure(materialId: string, goesThrough: boolean): void {
+    const material = house.materialsById.get(materialId)
+    if (!material) return
+    const writes: Write[] = [{ put: 'material', value: heldToTube(material, goesThrough) }]
+    const ofTheme = unit.theme?.things.find((thing) => thingMaterial(thing).id === materialId)
+    if (unit.unit && ofTheme)
+      writes.unshift({
+        put: 'unit',
+        value: {
+          ...unit.unit,
+          objects: unit.unit.objects.map((object) =>
+            themeOf({ ...unit.unit!, objects: [object] }).things[0]?.one === ofTheme.one
+              ? { ...object, pieceMm: [...(goesThrough ? TUBE_MM.through : TUBE_MM.not)], asked: true }
+              : object,
+          ),
+        },
+      })
+    void unit.commit(`Measure ${material.name}`, writes)
+  }
   /** Does what a caution offers. */
   function remedy(one: Placement, what: CautionRemedy): void {
     const title = titleOf(one.activityId)
@@ -173,6 +194,7 @@ export const useBoard = defineStore('board', () => {
     else if (what.kind === 'apart') patch(one, `${title}: apart`, { apart: true })
     else if (what.kind === 'keep-out')
       patch(one, `${title}: ${what.words}`, { apart: true, keptOut: [...new Set([...one.keptOut, ...what.childIds])] })
+    else if (what.kind === 'measure') measure(what.materialId, what.goesThrough)
     else if (what.kind === 'move' && one.where.kind === 'moment')
       patch(one, `${title}: ${what.words}`, { where: { ...one.where, blockId: what.blockId, from: what.from } })
   }

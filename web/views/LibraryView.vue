@@ -46,14 +46,14 @@ const count = ref(PAGE)
 const all = computed(() => inTheme(house.activities, null))
 const byShelf = computed(() => all.value.filter((one) => one.archived === (shelf.value === 'aside')))
 const { hits, reading } = useLibrarySearch(byShelf, wanted)
-const { fit } = useFits()
+const { fitIfHome } = useFits()
 const used = useUsedBefore()
 const byKey = computed(() => new Map(byShelf.value.map((one) => [one.id, one])))
 const found = computed(() => {
   const list = hits.value
     ? hits.value.flatMap((id) => byKey.value.get(id) ?? [])
     : [...byShelf.value].sort((a, b) => a.title.localeCompare(b.title, 'en'))
-  return list.filter((one) => passes(one, filters.value, fit))
+  return list.filter((one) => passes(one, filters.value, fitIfHome))
 })
 watch([wanted, filters, shelf], () => (count.value = PAGE))
 const open = computed(() => all.value.find((one) => one.id === openId.value))
@@ -166,7 +166,7 @@ const aside = computed(() => house.activities.filter((one) => one.archived).leng
     <div v-if="found.length > count" class="none"><v-btn @click="count += PAGE">Show more</v-btn></div>
 
     <template #pocket>
-      <ActivityDetails v-if="open" :key="open.id" :activity="open" :parts="fit(open).parts">
+      <ActivityDetails v-if="open" :key="open.id" :activity="open" :parts="fitIfHome(open)?.parts ?? []">
         <p v-if="open.origin" class="small mute">Changed from {{ open.origin.title }}.</p>
         <p v-if="used[open.id]" class="small spruce">{{ usedWords(used[open.id]) }}.</p>
         <div class="inline">

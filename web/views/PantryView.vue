@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { newMaterial } from '@core/domain'
+import { unmeasuredMaterial } from '@core/domain'
 import { CONDITION_NAMES, countWords, fullDate, moneyWords, quantityWords, WAY_NAMES } from '@core/base'
 import { underLeast } from '@core/supplies'
 import { api } from '../api/client'
@@ -66,7 +66,7 @@ function select(id: string) {
   pocketOpen.value = true
 }
 function add() {
-  const value = newMaterial(newId(), 'New material')
+  const value = unmeasuredMaterial(newId(), 'New material')
   void house.commit('Add a material', [{ put: 'material', value }])
   onlyHere.value = false
   select(value.id)

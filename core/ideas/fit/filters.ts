@@ -56,10 +56,12 @@ function activityPasses(activity: Activity, filters: IdeaFilters): boolean {
  *
  * @param fitOf asked only where the activity by itself passes and something about its fit is wanted
  */
-export function passes(activity: Activity, filters: IdeaFilters, fitOf: (activity: Activity) => Fit): boolean {
+export function passes(activity: Activity, filters: IdeaFilters, fitOf: (activity: Activity) => Fit | null): boolean {
   if (!activityPasses(activity, filters)) return false
   if (!filters.everyone && !filters.nothingToGet && !filters.quick && filters.leadMost === null) return true
   const fit = fitOf(activity)
+  // Without a home there is nobody whom it could not suit.
+  if (!fit) return true
   return (
     (!filters.everyone || fit.everyone) &&
     (!filters.nothingToGet || !fit.get.materials.length) &&

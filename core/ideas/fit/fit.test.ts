@@ -87,7 +87,7 @@ describe('cautions before there is a day', () => {
     id: 'bead',
     name: 'beads',
     onHand: 9,
-    safety: { partMm: [12, 12, 12], ballMm: null, cordMm: null, allergens: [], hazards: [] },
+    safety: { partMm: [12, 12, 12], ballMm: null, cordMm: null, allergens: [], hazards: [], measured: true },
   })
   const stringing = anActivity({ requirements: [aNeed('bead', { basis: { by: 'child' } })] })
   const at = (dates: string[], born: string) => {

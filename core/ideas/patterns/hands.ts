@@ -17,18 +17,19 @@ import {
   upTo,
   type Pattern,
 } from './kit'
-import { capital, numberWord, withArticle, type Thing } from '../theme'
+import { capital, numberWord, type Thing } from '../theme'
 
-/** Of what one eats, only what grows is washed: a roll in the tub is mush. */
+/** What is known to bear water. Of what one eats, only what grows is washed: a roll in the tub is mush. */
 const canBeWet = (thing: Thing) =>
   thing.inHand &&
-  thing.madeOf !== 'paper' &&
-  thing.madeOf !== 'soft' &&
-  (thing.madeOf !== 'food' || /fruit|vegetable/i.test(thing.category))
+  thing.form === 'thing' &&
+  (thing.madeOf === 'hard' || (thing.madeOf === 'food' && /fruit|vegetable/i.test(thing.category))) &&
+  !thing.hazards.some((one) => one === 'button-cell' || one === 'sharp') &&
+  !/instrument|light|mail|weather/i.test(thing.category)
 const canBePressed = (thing: Thing) =>
   thing.inHand && palmSized(thing) && (thing.madeOf === 'hard' || thing.madeOf === 'plant' || thing.madeOf === 'food')
 const canBeBuried = (thing: Thing) =>
-  thing.inHand && palmSized(thing) && thing.madeOf !== 'paper' && thing.madeOf !== 'soft' && thing.madeOf !== 'food'
+  thing.inHand && thing.form === 'thing' && palmSized(thing) && (thing.madeOf === 'hard' || thing.madeOf === 'plant')
 const canBeFrozen = (thing: Thing) =>
   thing.inHand && palmSized(thing) && (thing.madeOf === 'hard' || thing.madeOf === 'plant')
 const MADE_OF_HINT = 'Say in Spark how many of each are in the house, and what they are made of.'
@@ -203,7 +204,7 @@ export const HAND_PATTERNS: Pattern[] = [
     ),
     make: ({ things }) => ({
       title: `${capital(things[0].many)} in baked clay`,
-      aim: `Chip and brush patiently until ${withArticle(things[0].one)} comes to light.`,
+      aim: `Chip and brush patiently until ${things[0].a} comes to light.`,
       at: ['discovery', 'art-table', 'outdoors'],
       form: 'small-group',
       minutes: [5, 20, 8],
@@ -282,7 +283,7 @@ export const HAND_PATTERNS: Pattern[] = [
       ],
       prep: [prep('pads', 'Spread paint thinly on wet sponges as printing pads', 6, ['tempera-paint', 'sponge-piece'])],
       steps: [
-        `Look at each side of ${withArticle(things[0].one)} first.`,
+        `Look at each side of ${things[0].a} first.`,
         'Press it on the pad, then straight down on the paper.',
         'Lift it off without sliding.',
         'Try another side and compare the marks.',
@@ -301,7 +302,7 @@ export const HAND_PATTERNS: Pattern[] = [
     domains: ['science', 'fine-motor'],
     choose: atLeast(2, 'objects that are in the house', inHand, 5),
     make: ({ things, theme }) => ({
-      title: `Draw the shadow of ${withArticle(things[0].one)}`,
+      title: `Draw the shadow of ${things[0].a}`,
       aim: `See how the shadow of ${theNames(things.slice(0, 3))} grows, shrinks and turns.`,
       at: ['outdoors', 'glow-table', 'discovery'],
       form: 'small-group',
@@ -343,7 +344,7 @@ export const HAND_PATTERNS: Pattern[] = [
     choose: atLeast(2),
     make: ({ things: [a, b], theme }) => ({
       title: `The way from ${a.one} to ${b.one}`,
-      aim: `Follow a line from ${withArticle(a.one)} to ${withArticle(b.one)} without lifting the hand.`,
+      aim: `Follow a line from ${a.a} to ${b.a} without lifting the hand.`,
       at: ['mark-making', 'glow-table'],
       form: 'tray',
       minutes: [3, 10, 2],
@@ -445,7 +446,7 @@ export const HAND_PATTERNS: Pattern[] = [
       const eater = things.find(
         (thing) => thing.young !== '' || /animal|bird|person|pet|insect|reptile/i.test(thing.category),
       )
-      const box = eater ? withArticle(eater.one) : 'a wide mouth'
+      const box = eater ? eater.a : 'a wide mouth'
       const set = cards(things.length * 2, paper)
       return {
         title: eater ? `Feed the ${eater.one}` : `Post it: ${theme.name}`,
@@ -510,7 +511,7 @@ export const HAND_PATTERNS: Pattern[] = [
       const count = theme.number === null ? '' : ` with ${numberWord(theme.number)} of something`
       return {
         title: `Build for the ${thing.one}`,
-        aim: `Build something that ${withArticle(thing.one)} fits into, under or on${count}.`,
+        aim: `Build something that ${thing.a} fits into, under or on${count}.`,
         at: ['blocks', 'outdoors'],
         form: 'small-group',
         minutes: [3, 20, 6],
@@ -583,7 +584,7 @@ export const HAND_PATTERNS: Pattern[] = [
         ],
         steps: [
           'Mark the trays with a picture of each outcome.',
-          `Guess for ${withArticle(things[0].one)}: what will it do?`,
+          `Guess for ${things[0].a}: what will it do?`,
           'Try it twice, to be sure.',
           'Lay it on the tray of what happened.',
         ],
@@ -604,8 +605,8 @@ export const HAND_PATTERNS: Pattern[] = [
     domains: ['fine-motor', 'creative-arts'],
     choose: atLeast(2, 'objects with a shape', shaped),
     make: ({ things, theme }) => ({
-      title: `${capital(withArticle(things[0].one))} and ${withArticle(things[1].one)} from dough`,
-      aim: `Make ${withArticle(things[0].one)} or ${withArticle(things[1].one)} that stands by itself.`,
+      title: `${capital(things[0].a)} and ${things[1].a} from dough`,
+      aim: `Make ${things[0].a} or ${things[1].a} that stands by itself.`,
       at: ['dough-table'],
       form: 'small-group',
       minutes: [4, 25, 8],
@@ -632,7 +633,7 @@ export const HAND_PATTERNS: Pattern[] = [
       ],
       prep: [prep('knead-warm', 'Knead the dough warm and part it', 5, ['cooked-dough'])],
       steps: [
-        `Look at ${withArticle(things[0].one)} from the front, the side and above.`,
+        `Look at ${things[0].a} from the front, the side and above.`,
         'Ask which part is the biggest.',
         'Shape that first and add the rest by pressing.',
         `Set it out for the world of ${theme.name}.`,

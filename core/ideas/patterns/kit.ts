@@ -11,7 +11,7 @@ import {
   type NeedOptions,
 } from '../../library/make'
 import { CARD_MM, cuttingMinutes, PAPERS, piecesPerSheet, sheetsFor } from '../../prep'
-import { hasShape, numberWord, thingMaterial, type Theme, type Thing } from '../theme'
+import { hasShape, numberWord, pieceOf, thingMaterial, type Theme, type Thing } from '../theme'
 
 /** The paper that a home prints on. */
 export type Paper = keyof typeof PAPERS
@@ -73,8 +73,12 @@ export const lacking = (count: number, has: number, what: string): string =>
   `Needs at least ${numberWord(count)} ${what}; the theme has ${has === 0 ? 'none' : `only ${numberWord(has)}`}.`
 /** Things that are in the house to hold. */
 export const inHand = (thing: Thing): boolean => thing.inHand
+/** Things that are counted one by one. */
+export const countable = (thing: Thing): boolean => thing.form === 'thing'
+/** Things that one can see or hold, rather than a feeling or a time. */
+export const real = (thing: Thing): boolean => thing.form !== 'idea'
 /** Things that have an outline to draw, to cast a shadow and to be shaped. */
-export const shaped = (thing: Thing): boolean => hasShape(thing.one)
+export const shaped = (thing: Thing): boolean => (thing.form === 'stuff' ? hasShape(thing.one) : thing.form !== 'idea')
 
 const MODELS = /animal|bird|insect|reptile|pet|vehicle|building|person|figure|long ago|sky|home/i
 const PALM_MM = 150
@@ -82,10 +86,10 @@ const PALM_MM = 150
  * Whether what is in the house fits a palm: by its measure; else what no house holds in life is there as a toy, and the
  * rest is as large as it usually is.
  */
-export const palmSized = (thing: Thing): boolean =>
-  thing.pieceMm
-    ? Math.max(...thing.pieceMm) <= PALM_MM
-    : MODELS.test(thing.category) || thing.size === 'small' || thing.size === null
+export const palmSized = (thing: Thing): boolean => {
+  const mm = pieceOf(thing)
+  return mm ? Math.max(...mm) <= PALM_MM : MODELS.test(thing.category) || thing.size === 'small'
+}
 
 const SECONDS_TO_DRAW = 60
 

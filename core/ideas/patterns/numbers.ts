@@ -2,20 +2,28 @@ import {
   atLeast,
   cards,
   forStages,
+  countable,
   inHand,
   names,
   need,
+  OLDER,
   prep,
   theNames,
   thingNeed,
   thingsOut,
   type Pattern,
 } from './kit'
-import { capital, isCountable, numberWord, withArticle } from '../theme'
+import { capital, numberWord } from '../theme'
 
-const countable = (thing: { one: string }) => isCountable(thing.one)
 /** How far the cards count: the unit's number, but at least five and at most ten. */
 const topOf = (number: number | null): number => Math.min(10, Math.max(5, number ?? 5))
+
+/** Pieces that it takes to lay one to a number below its cards: 1 + 2 + ... */
+const allLaid = (top: number): number => (top * (top + 1)) / 2
+/** The highest number that can be laid out with so many pieces. */
+const highestLaid = (pieces: number): number => Math.floor((Math.sqrt(8 * pieces + 1) - 1) / 2)
+/** Pieces for one to three, below which it is no row of numbers. */
+const LEAST_TO_LAY = allLaid(3)
 
 /** Patterns of how many, how long and how heavy. */
 export const NUMBER_PATTERNS: Pattern[] = [
@@ -76,13 +84,13 @@ export const NUMBER_PATTERNS: Pattern[] = [
     domains: ['early-math', 'practical-life'],
     choose: atLeast(
       1,
-      'object with five or more of it in the house',
-      (thing) => countable(thing) && thing.onHand >= 5,
+      'object with six or more of it in the house',
+      (thing) => countable(thing) && thing.onHand >= LEAST_TO_LAY,
       2,
     ),
     make: ({ things: [thing], theme }) => {
-      const top = Math.min(topOf(theme.number), thing.onHand)
-      const total = Math.min(thing.onHand, (top * (top + 1)) / 2)
+      const top = Math.min(topOf(theme.number), highestLaid(thing.onHand))
+      const total = allLaid(top)
       return {
         title: `As many ${thing.many} as it says`,
         aim: `Read a number and bring exactly so many ${thing.many}.`,
@@ -101,10 +109,11 @@ export const NUMBER_PATTERNS: Pattern[] = [
           'Draw two numbers, lay both heaps, and find the sum.',
         ),
         needs: [
-          thingNeed(thing, total, 'set-up', thing.large ? {} : { for: ['preschool', 'school-age', 'older-toddler'] }),
+          thingNeed(thing, total, 'set-up', thing.large ? {} : { for: OLDER }),
           need('index-card', top, 'set-up'),
           need('muffin-tin', 1, 'set-up'),
           need('theme-figure', 2, 'set-up', { for: ['beside-infant', 'young-toddler'] }),
+          ...(thing.large ? [] : [need('theme-figure', 6, 'set-up', { for: ['older-toddler'], as: 'cup-figures' })]),
         ],
         prep: [prep('number-cards', 'Write the numbers, with as many dots below', 5, ['index-card'])],
         steps: [
@@ -143,19 +152,12 @@ export const NUMBER_PATTERNS: Pattern[] = [
           'beside: Push a large soft die off a lap and see it roll.',
           'Roll the large die and get one for every roll.',
           'Roll a die with one, two and three dots, and take so many.',
-          'Roll, count the dots, take so many, and fill a card of ten.',
-          'Roll two dice, add them, and give back when the sum is over twelve.',
+          'Roll, count the dots, take that many, and line them up to ten.',
+          'Roll two dice and add them. Give one back whenever both show the same.',
         ),
         needs: [
           ...(real.length
-            ? [
-                thingNeed(
-                  real[0],
-                  Math.min(real[0].onHand, 30),
-                  'set-up',
-                  real[0].large ? {} : { for: ['preschool', 'school-age', 'older-toddler'] },
-                ),
-              ]
+            ? [thingNeed(real[0], Math.min(real[0].onHand, 30), 'set-up', real[0].large ? {} : { for: OLDER })]
             : [set.need]),
           need('dice', 2, 'set-up'),
           need('small-dish', 1, 'child'),
@@ -202,9 +204,7 @@ export const NUMBER_PATTERNS: Pattern[] = [
           'Make up a story sum for the others and write it with signs.',
         ),
         needs: [
-          ...(real
-            ? [thingNeed(thing, top, 'set-up', thing.large ? {} : { for: ['preschool', 'school-age'] })]
-            : [set.need]),
+          ...(real ? [thingNeed(thing, top, 'set-up', thing.large ? {} : { for: OLDER })] : [set.need]),
           need('scarf', 1, 'set-up'),
         ],
         prep: real ? [] : set.prep,
@@ -273,7 +273,7 @@ export const NUMBER_PATTERNS: Pattern[] = [
     domains: ['early-math', 'science'],
     choose: atLeast(2, 'objects in the house that are not small', (thing) => thing.inHand && thing.size !== 'small', 5),
     make: ({ things }) => ({
-      title: `How many blocks long is ${withArticle(things[0].one)}?`,
+      title: `How many blocks long is ${things[0].a}?`,
       aim: `Measure ${theNames(things)} with blocks laid end to end.`,
       at: ['blocks', 'discovery'],
       form: 'small-group',

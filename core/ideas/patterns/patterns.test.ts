@@ -216,14 +216,19 @@ describe('cautions from the objects’ own properties', () => {
     })
     const plan = resolvePlan(snapshot)
     return sessionCautions(plan.sessions[0], plan)
-      .filter((one) => one.rule.id === 'small-parts')
-      .map((one) => one.childIds)
+      .filter((one) => one.rule.id === 'small-parts' || one.rule.id === 'unmeasured')
+      .map((one) => `${one.severity} ${one.childIds.join()}`)
   }
-  it('stops what is small, and what nobody measured, where a mouthing child is about', () => {
-    expect(tray('4 acorns, 4 shells', [25, 20, 20])).toEqual([['small'], ['small']])
-    expect(tray('4 acorns, 4 shells', null)).toEqual([['small'], ['small']])
+  it('stops what is small, measured or as it usually is, where a mouthing child is about', () => {
+    expect(tray('4 gizmos, 4 widgets', [25, 20, 20])).toEqual(['stop small', 'stop small'])
+    expect(tray('4 acorns, 4 buttons', null)).toEqual(['stop small', 'stop small'])
   })
-  it('lets what is large pass', () => expect(tray('4 acorns, 4 shells', [80, 60, 50])).toEqual([]))
+  it('asks for the size of what nobody knows', () =>
+    expect(tray('4 gizmos, 4 acorns', null)).toEqual(['stop small', 'change small']))
+  it('lets what is large pass, measured or as it usually is', () => {
+    expect(tray('4 gizmos, 4 widgets', [80, 60, 50])).toEqual([])
+    expect(tray('4 rolling pins, 4 benches', null)).toEqual([])
+  })
 })
 
 it('has 24 patterns or more, each named once', () => {

@@ -15,7 +15,7 @@ import {
   type Pattern,
 } from './kit'
 import { listWords } from '../../base'
-import { withArticle, type Thing } from '../theme'
+import { type Thing } from '../theme'
 
 /** What moves by itself is shown first with the whole body. */
 const moves = (thing: Thing): boolean =>
@@ -44,7 +44,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
         attention: 'nearby',
         standing: true,
         variants: forStages(
-          `beside: Look at one large picture of ${withArticle(things[0].one)} on a lap and hear its name.`,
+          `beside: Look at one large picture of ${things[0].a} on a lap and hear its name.`,
           'Look at two different cards side by side and point to the one that is named.',
           `Match three pairs, with one of each pair lying in a row already.`,
           `Match all ${things.length} pairs and name each as it is found.`,
@@ -310,7 +310,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
       const order = thing.stages.join(', then ')
       return {
         title: `First, next, last: ${thing.one}`,
-        aim: `Put in order what becomes of ${withArticle(thing.one)}: ${order}.`,
+        aim: `Put in order what becomes of ${thing.a}: ${order}.`,
         at: ['discovery', 'tray-shelf', 'book-nook'],
         form: 'small-group',
         minutes: [3, 12, 2],
@@ -484,7 +484,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
     domains: ['creative-arts', 'science'],
     choose: atLeast(1, 'object that is in the house', inHand, 3),
     make: ({ things }) => ({
-      title: `A close look at ${withArticle(things[0].one)}`,
+      title: `A close look at ${things[0].a}`,
       aim: `Look at ${theNames(things)} for longer than usual, and draw what is really there.`,
       at: ['mark-making', 'art-table', 'discovery'],
       form: 'small-group',
@@ -533,10 +533,10 @@ export const PICTURE_PATTERNS: Pattern[] = [
     make: ({ things, paper }) => {
       const set = cards(things.length, paper)
       return {
-        title: `Be ${withArticle(things[0].one)}`,
+        title: `Be ${things[0].a}`,
         aim:
           'Show with the whole body how ' +
-          `${listWords(things.slice(0, 3).map((thing) => withArticle(thing.one)))} would move, stand or sound.`,
+          `${listWords(things.slice(0, 3).map((thing) => thing.a))} would move, stand or sound.`,
         at: ['circle', 'outdoors'],
         form: 'whole-group',
         minutes: [2, 10, 1],
@@ -558,11 +558,11 @@ export const PICTURE_PATTERNS: Pattern[] = [
           'All be it until the hand goes up.',
           `End with the stillest of all: ${things.at(-1)!.one}.`,
         ],
-        say: ['How would it start to move?', `What would ${withArticle(things[1].one)} do in the wind?`],
+        say: ['How would it start to move?', `What would ${things[1].a} do in the wind?`],
         look: ['Stops at the sign.', 'Finds their own way of moving.'],
         easier: 'Show the movement first and let them copy.',
         harder: 'Act a whole little story with three cards.',
-        tidy: `Come to rest on the rug like ${withArticle(things.at(-1)!.one)}.`,
+        tidy: `Come to rest on the rug like ${things.at(-1)!.a}.`,
       }
     },
   },
@@ -594,7 +594,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
         prep: set.prep,
         steps: [
           'Spread the cards face down and draw three.',
-          `Begin: “One morning there was ${withArticle(things[0].one)}.”`,
+          `Begin: “One morning there was ${things[0].a}.”`,
           'Each child adds what happens with one card.',
           'Tell the whole story once more from the start.',
         ],
@@ -711,7 +711,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
         'beside: Pat paint that is sealed in a flat bag on the wall.',
         'Roll and dab colour for the ground.',
         'Paint one large part with a wide brush.',
-        `Paint ${withArticle(things[0].one)} and decide with the others where it goes.`,
+        `Paint ${things[0].a} and decide with the others where it goes.`,
         'Plan near and far, large and small, and add what is missing.',
       ),
       needs: [

@@ -8,7 +8,7 @@ import { activitiesFor } from './activitiesFor'
 import { interestWords, speaksOf } from './interest'
 import { inTheme } from './slots'
 import { many, one, readNumber, withArticle } from './words'
-import { readThings } from './readThings'
+import { leftOutOf, meantBy, readThings } from './readThings'
 import { slug, themeOf, thingMaterial } from './theme'
 import { stretched, stretchesFor } from './stretch'
 import { thingUpdates } from './thingUpdates'
@@ -71,6 +71,46 @@ describe('a line of objects', () => {
     expect(crab).toMatchObject({ name: 'crab', onHand: 0, colours: ['red', 'orange'], category: 'sea animal' })
     expect(gizmo).toEqual({ ...newThemeObject('gizmo'), onHand: 2 })
   })
+  it('takes names as hurried people type them', () => {
+    const names = (text: string) => readThings(text, KNOWN_THINGS).map((one) => one.name)
+    expect(names('a pine cone , the squirrel; TREES 🌳, Acorns!!, leafs, some mushrooms')).toEqual([
+      'pine cone',
+      'squirrel',
+      'tree',
+      'acorn',
+      'leaf',
+      'mushroom',
+    ])
+    expect(names('Grandma’s quilt, Bus stop, mars, GLASSES, Oak leaves, Яблоко')).toEqual([
+      'Grandma’s quilt',
+      'bus stop',
+      'Mars',
+      'glasses',
+      'oak leaf',
+      'яблоко',
+    ])
+    expect(readThings('3 big red leaves, pine cone, 2 Pine Cones', KNOWN_THINGS)).toMatchObject([
+      { name: 'leaf', onHand: 3, size: 'large', colours: ['red'] },
+      { name: 'pine cone', onHand: 2 },
+    ])
+  })
+  it('knows a kind by its last word, but not how large it is', () => {
+    expect(readThings('12 baby carrots', KNOWN_THINGS)).toMatchObject([
+      { name: 'baby carrot', category: 'vegetable', hazards: ['choking-food'], usualMm: null },
+    ])
+  })
+  it('leaves out what is not for play, and says why', () => {
+    expect(readThings('gun, 3 bandages, medicine', KNOWN_THINGS).map((one) => one.name)).toEqual(['bandage'])
+    expect(leftOutOf('a Gun!, 3 bandages, medicine').map((one) => one.name)).toEqual(['gun', 'medicine'])
+    expect(leftOutOf('gunny sack, matching socks, wineglass, pillow')).toEqual([])
+  })
+  it('finds what was meant by a slip of the finger, and nothing where two could be', () => {
+    const known = new Map([...KNOWN_THINGS].filter(([name]) => ['mushroom', 'mouse', 'moose', 'tree'].includes(name)))
+    expect(
+      ['mushrom', 'muhsroom', 'mushroomm', 'mushrooms', 'mouze', 'tre', 'bicycle'].map((one) => meantBy(one, known)),
+    ).toEqual(['mushroom', 'mushroom', 'mushroom', null, 'mouse', null, null])
+    expect(meantBy('mosse', known)).toBeNull()
+  })
   it('leaves blank pieces out and keeps a lone number or colour as a name', () => {
     expect(readThings(' , ;\n , ')).toEqual([])
     expect(readThings('7, red').map((thing) => [thing.name, thing.onHand])).toEqual([
@@ -98,15 +138,41 @@ describe('a theme', () => {
     expect(kite).toMatchObject({ one: 'kite', many: 'kites', onHand: 5, colours: ['red', 'blue'], large: true })
     expect(themeOf(kites).things).toHaveLength(3)
   })
-  it('takes what nobody has measured for a small part, whatever its size in the theme', () => {
-    const [whale] = themeOf(aUnit({ objects: [{ ...newThemeObject('whale', 2), size: 'large' }] })).things
-    expect(whale.large).toBe(false)
-    expect(thingMaterial(whale)).toMatchObject({
-      id: 'thing-whale',
-      name: 'whales',
+  it('says of what nobody has measured that it is not known, whatever its size in the theme', () => {
+    const [gizmo] = themeOf(aUnit({ objects: [{ ...newThemeObject('gizmo', 2), size: 'large' }] })).things
+    expect([gizmo.piece, gizmo.large]).toEqual(['unknown', false])
+    expect(thingMaterial(gizmo)).toMatchObject({
+      id: 'thing-gizmo',
+      name: 'gizmos',
       onHand: 2,
-      safety: { partMm: [30, 25, 25] },
+      safety: { partMm: null, measured: false },
     })
+  })
+  it('takes a thing to be as large as it usually is, until somebody measures the one that is here', () => {
+    const of = (text: string, over = {}) =>
+      themeOf(aUnit({ objects: readThings(text, KNOWN_THINGS).map((one) => ({ ...one, ...over })) })).things[0]
+    expect([of('3 benches').piece, of('3 thimbles').piece, of('3 thimbles', { pieceMm: [90, 80, 70] }).piece]).toEqual([
+      'large',
+      'small',
+      'large',
+    ])
+    expect(thingMaterial(of('3 thimbles')).safety).toMatchObject({ partMm: [24, 18, 18], measured: true })
+    expect(thingMaterial(of('some flour')).safety).toMatchObject({ partMm: null, measured: true })
+  })
+  it('knows what a thing means as a material', () => {
+    const safety = (text: string) =>
+      thingMaterial(themeOf(aUnit({ objects: readThings(text, KNOWN_THINGS) })).things[0]).safety
+    expect(safety('6 eggs').allergens).toEqual(['egg'])
+    expect(safety('bread').allergens).toEqual(['wheat'])
+    expect(safety('honey').hazards).toContain('honey')
+    expect(safety('12 grapes').hazards).toContain('choking-food')
+    expect(safety('nails').hazards).toContain('sharp')
+    expect(safety('candles').hazards).toContain('hot')
+    expect(safety('12 balloons').hazards).toContain('film')
+    expect(safety('6 magnets').hazards).toContain('loose-magnet')
+    expect(safety('3 ropes').cordMm).toBe(2000)
+    expect(safety('6 marbles').ballMm).toBe(16)
+    expect(safety('3 benches')).toMatchObject({ allergens: [], hazards: [], cordMm: null, ballMm: null })
   })
   it('reads a number of 1 to 20 and none else', () => {
     expect(

@@ -1,6 +1,6 @@
 import { fitsSmallPartsCylinder } from '../../cautions'
-import { newMaterial, type Material, type ThemeObject, type Unit } from '../../domain'
-import { many, one, readNumber } from './words'
+import { newMaterial, type Hazard, type Material, type ThemeObject, type ThingForm, type Unit } from '../../domain'
+import { formByName, many, one, readNumber, withArticle } from './words'
 
 /** A theme object as patterns look at it. */
 export interface Thing extends ThemeObject {
@@ -8,9 +8,13 @@ export interface Thing extends ThemeObject {
   one: string
   /** "kites" */
   many: string
+  /** "a kite", "snow", "a pair of scissors", "kindness" */
+  a: string
   /** Whether there is one in the house to hold. */
   inHand: boolean
-  /** Whether its smallest piece is known, or guessed, to be too large to choke on. */
+  /** What is known of its smallest piece: too large to choke on, small, or nothing yet. */
+  piece: 'large' | 'small' | 'unknown'
+  /** Whether its smallest piece is known to be too large to choke on. */
   large: boolean
 }
 
@@ -27,16 +31,22 @@ export interface Theme {
 }
 
 /**
- * Millimetres of a thing that nobody has measured: a small part until someone holds it against a paper tube. How it
+ * Millimetres of the smallest piece: as measured, else as such a thing usually is; null where neither is known. How it
  * compares with the others of its theme says nothing about that: a whale may be the size of a bean.
  */
-export const UNMEASURED_MM: [number, number, number] = [30, 25, 25]
-/** Millimetres that stand for "does not go through a paper tube", which is wider than the small-parts cylinder. */
-export const LARGER_THAN_A_TUBE_MM: [number, number, number] = [80, 60, 50]
+export const pieceOf = (object: Pick<ThemeObject, 'pieceMm' | 'usualMm'>): [number, number, number] | null =>
+  object.pieceMm ?? object.usualMm
 
-/** Measured millimetres of the smallest piece, or the guess. */
-export const pieceOf = (object: Pick<ThemeObject, 'pieceMm'>): [number, number, number] =>
-  object.pieceMm ?? UNMEASURED_MM
+/** How a thing is counted: as was said, else as its name is used. */
+const formOf = (object: Pick<ThemeObject, 'name' | 'form'>): ThingForm =>
+  object.form === 'thing' ? formByName(object.name) : object.form
+
+/** What is known of its smallest piece. What has no piece, such as flour, is not small. */
+function pieceSize(object: Pick<ThemeObject, 'pieceMm' | 'usualMm' | 'form' | 'known'>): Thing['piece'] {
+  const mm = pieceOf(object)
+  if (mm) return fitsSmallPartsCylinder(mm) ? 'small' : 'large'
+  return object.known && object.form === 'stuff' ? 'large' : 'unknown'
+}
 
 /**
  * The theme of a unit: objects of one name are one, whatever their case or number; blank ones are left out.
@@ -46,7 +56,8 @@ export const pieceOf = (object: Pick<ThemeObject, 'pieceMm'>): [number, number, 
 export function themeOf(unit: Pick<Unit, 'name' | 'words' | 'objects' | 'focus'>): Theme {
   const things = new Map<string, Thing>()
   for (const object of unit.objects) {
-    const single = one(object.name)
+    const form = formOf(object)
+    const single = form === 'thing' || form === 'stuff' ? one(object.name) : object.name.trim()
     const key = single.toLowerCase()
     if (!key) continue
     const known = things.get(key)
@@ -54,17 +65,20 @@ export function themeOf(unit: Pick<Unit, 'name' | 'words' | 'objects' | 'focus'>
       things.set(key, {
         ...known,
         onHand: known.onHand + object.onHand,
-        inHand: known.inHand || object.onHand > 0,
+        inHand: known.inHand || (object.onHand > 0 && form !== 'idea'),
         colours: [...new Set([...known.colours, ...object.colours])],
       })
       continue
     }
     things.set(key, {
       ...object,
+      form,
       one: single,
-      many: many(single),
-      inHand: object.onHand > 0,
-      large: !fitsSmallPartsCylinder(pieceOf(object)),
+      many: object.plural || (form === 'thing' ? many(single) : single),
+      a: form === 'thing' ? withArticle(single) : form === 'pair' ? `a pair of ${single}` : single,
+      inHand: object.onHand > 0 && form !== 'idea',
+      piece: pieceSize(object),
+      large: pieceSize(object) === 'large',
     })
   }
   const number = readNumber(unit.focus.number)
@@ -95,8 +109,12 @@ export const THEME_SHOP_PART = 'things of the theme'
 /** The thing as a material: what is in the house of it, and what the cautions must know. */
 export function thingMaterial(thing: Thing): Material {
   const part = pieceOf(thing)
-  const soft =
-    thing.madeOf === 'plant' ? (['gathered-plant'] as const) : thing.madeOf === 'food' ? (['shared-food'] as const) : []
+  const byMaking: Hazard[] =
+    thing.madeOf === 'plant'
+      ? ['gathered-plant']
+      : thing.madeOf === 'food' && thing.category !== 'water'
+        ? ['shared-food']
+        : []
   return {
     ...newMaterial(`thing-${slug(thing.one)}`, thing.many),
     use: 'reusable',
@@ -104,10 +122,11 @@ export function thingMaterial(thing: Thing): Material {
     shopPart: THEME_SHOP_PART,
     safety: {
       partMm: part,
-      ballMm: /^(ball|marble|bead)$/i.test(thing.one.split(' ').at(-1)!) ? part[0] : null,
-      cordMm: null,
-      allergens: [],
-      hazards: [...soft],
+      ballMm: part && /^(ball|marble|bead)$/i.test(thing.one.split(' ').at(-1)!) ? part[0] : null,
+      cordMm: thing.cordMm,
+      allergens: [...thing.allergens],
+      hazards: [...new Set([...thing.hazards, ...byMaking])],
+      measured: thing.piece !== 'unknown',
     },
   }
 }

@@ -1,4 +1,5 @@
-import type { Material, Unit } from '../../domain'
+import { canonical } from '../../base'
+import type { Material, MaterialSafety, Unit } from '../../domain'
 import { thingMaterial, themeOf } from './theme'
 
 /**
@@ -13,24 +14,22 @@ export function thingUpdates(before: Unit, after: Unit, materials: ReadonlyMap<s
     const now = thingMaterial(thing)
     const [was, material] = [old.get(now.id), materials.get(now.id)]
     if (!material || !was) return []
-    const measured = JSON.stringify(was.pieceMm) !== JSON.stringify(thing.pieceMm) || was.madeOf !== thing.madeOf
+    const before = thingMaterial(was).safety
+    const said = canonical(before) !== canonical(now.safety)
     const counted = was.onHand !== thing.onHand
-    if (!measured && !counted) return []
+    if (!said && !counted) return []
     return [
       {
         ...material,
         ...(counted ? { onHand: thing.onHand } : {}),
-        ...(measured
-          ? {
-              safety: {
-                ...material.safety,
-                partMm: now.safety.partMm,
-                ballMm: now.safety.ballMm,
-                hazards: now.safety.hazards,
-              },
-            }
-          : {}),
+        ...(said ? { safety: { ...material.safety, ...changedIn(before, now.safety) } } : {}),
       },
     ]
   })
 }
+
+/** What is new of what the cautions look at: the rest may be what somebody said in the pantry. */
+const changedIn = (before: MaterialSafety, now: MaterialSafety): Partial<MaterialSafety> =>
+  Object.fromEntries(
+    Object.entries(now).filter(([key, value]) => canonical(before[key as keyof MaterialSafety]) !== canonical(value)),
+  )

@@ -1,4 +1,5 @@
 import pluralize from 'pluralize'
+import type { ThingForm } from '../../domain'
 
 /** Things that have no plural in a child's mouth, beyond those that the package knows. */
 const UNCOUNTABLE = [
@@ -71,6 +72,23 @@ const UNCOUNTABLE = [
   'lava',
   'gold',
   'silver',
+  'popcorn',
+  'spaghetti',
+  'macaroni',
+  'oatmeal',
+  'yogurt',
+  'cereal',
+  'chalk',
+  'glitter',
+  'confetti',
+  'trash',
+  'compost',
+  'laundry',
+  'hair',
+  'soup',
+  'tea',
+  'tape',
+  'yarn',
 ]
 /** Words whose one ends in -ie; the package takes them for the likes of a berry. */
 const IN_IE = [
@@ -87,6 +105,48 @@ const IN_IE = [
   'prairie',
   'walkie-talkie',
 ]
+/** Words that end in -s and are one. */
+const IN_S = [
+  'thermos',
+  'canvas',
+  'lens',
+  'rhinoceros',
+  'octopus',
+  'cactus',
+  'bus',
+  'iris',
+  'compass',
+  'walrus',
+  'platypus',
+  'mantis',
+]
+/** Pairs, which are never one: "a pair of scissors". */
+const PAIRS = [
+  'pants',
+  'pajamas',
+  'glasses',
+  'sunglasses',
+  'goggles',
+  'binoculars',
+  'scissors',
+  'tongs',
+  'pliers',
+  'jeans',
+  'shorts',
+  'overalls',
+  'headphones',
+  'chopsticks',
+  'tights',
+]
+const IRREGULAR_S: Record<string, string> = { cactus: 'cacti', mantis: 'mantises' }
+// One of them ends in -s as well.
+pluralize.addIrregularRule('triceratops', 'triceratops')
+IN_S.forEach((word) => {
+  const plural = IRREGULAR_S[word] ?? `${word}es`
+  pluralize.addSingularRule(new RegExp(`(${word}|${plural})$`, 'i'), word)
+  pluralize.addPluralRule(new RegExp(`${word}$`, 'i'), plural)
+})
+PAIRS.forEach((word) => pluralize.addUncountableRule(new RegExp(`(^|\\s)${word}$`, 'i')))
 IN_IE.forEach((word) => pluralize.addIrregularRule(word, `${word}s`))
 UNCOUNTABLE.forEach((word) => pluralize.addUncountableRule(new RegExp(`(^|\\s)${word}$`, 'i')))
 
@@ -98,7 +158,23 @@ export const many = (name: string): string => pluralize.plural(name.trim())
 export const isCountable = (name: string): boolean =>
   pluralize.plural(name.trim()) !== pluralize.singular(name.trim()) || /sheep|fish|deer|moose/i.test(name)
 
-const AN = /^([aeio]|u(?!ni|se|s[aeiou]|tensil)|hour|honest|heir)/i
+const AN = /^([aeio](?!ne-|nce\b)|u(?!ni|se|s[aeiou]|tensil|kulele)|hour|honest|heir|herb\b|herbs\b|x-ray)/i
+/** Names of what nobody holds: feelings, doings and times. */
+const IDEAS = new RegExp(
+  '(ness|ship|hood|ism)$|^(mon|tues|wednes|thurs|fri|satur|sun)day$|' +
+    '^(january|february|april|june|july|august|september|october|november|december)$',
+  'i',
+)
+/** How a thing is counted, by the way its name is used. */
+export const formByName = (name: string): ThingForm =>
+  IDEAS.test(name.trim())
+    ? 'idea'
+    : PAIRS.includes(name.trim().toLowerCase().split(' ').at(-1)!)
+      ? 'pair'
+      : isCountable(one(name))
+        ? 'thing'
+        : 'stuff'
+
 /** Things without a plural that still have a shape one can draw and model. */
 const SHAPED = /(^|\s)(bread|cheese|corn|wood|coral|seaweed|moss|grass|hay|butter|garlic|paper)$/i
 /** Whether a thing has an outline: thunder and smoke have none. */

@@ -39,7 +39,7 @@ describe('the pantry as a table', () => {
       ]).materials,
     ).toEqual([{ ...stick, par: null, expires: null }])
   })
-  it('adds what is not known, as small parts until someone measured it', () => {
+  it('adds what is not known, as something that is still to be measured', () => {
     const [added] = read([
       ['name', 'unit', 'on hand', 'packs'],
       ['oats', 'g', '1,5', '500 for 1,90 at the grocer; 1000 for 3.50 at the grocer'],
@@ -52,7 +52,7 @@ describe('the pantry as a table', () => {
         { size: 500, price: 190, shop: 'the grocer', seen: null },
         { size: 1000, price: 350 },
       ],
-      safety: { partMm: [30, 25, 25] },
+      safety: { partMm: null, measured: false },
     })
   })
   it('reads amounts as people write them, a bare number in the unit of its column', () => {

@@ -1,7 +1,7 @@
 import {
   CONDITIONS,
   Material,
-  newMaterial,
+  unmeasuredMaterial,
   UNITS,
   WAYS,
   type BaseUnit,
@@ -12,7 +12,6 @@ import {
 import { WAY_NAMES } from '../../base'
 import { plainNumber } from './csv'
 import { NAME, quoted, splitOutside, unquoted } from './quoted'
-import { UNMEASURED_MM } from '../../ideas'
 import { columnsAt, normal, RowCells, type RowFault } from './rowCells'
 
 /**
@@ -96,7 +95,7 @@ const FIELD_COLUMN: Record<string, Column> = {
 /**
  * Materials from rows of cells: all of them, or every fault by line and column and none. Columns are found by name; one
  * that is not there leaves what it is about as it is. A row is the material of its id, else of its name, else a new
- * one, which counts as small parts until someone measured it.
+ * one, which is still to be measured.
  *
  * @param rows cells, the header first; line numbers count from 1
  */
@@ -156,10 +155,7 @@ class PantryReader {
     const known = this.byId.get(cells.text('id')) ?? this.byName.get(normal(name))
     const id = known?.id ?? (cells.text('id') || this.context.newId())
     this.onlyOnce(known?.id ?? normal(name), line, cells)
-    const base = known ?? {
-      ...newMaterial(id, name),
-      safety: { ...newMaterial(id, name).safety, partMm: UNMEASURED_MM },
-    }
+    const base = known ?? unmeasuredMaterial(id, name)
     const unit = cells.code<BaseUnit>('unit', UNIT_PAIRS, base.unit)
     if (known && unit !== known.unit) cells.fail('unit', `${known.name} is counted in ${known.unit}, not in ${unit}`)
     const amount = (column: Column) => cells.amount(column, { unit, density: base.density }, this.context.measures)

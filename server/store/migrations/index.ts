@@ -7,6 +7,7 @@ import { supplies } from './006-supplies'
 import { stepsAndCounts } from './007-steps-and-counts'
 import { devices } from './008-devices'
 import { status } from './009-status'
+import { things } from './010-things'
 import type { Migration } from './migration'
 
 export type { Migration }
@@ -21,4 +22,5 @@ export const MIGRATIONS: readonly Migration[] = [
   stepsAndCounts,
   devices,
   status,
+  things,
 ]

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { MADE_OF, type MadeOf, type ThemeObject } from '@core/domain'
-import { LARGER_THAN_A_TUBE_MM } from '@core/ideas'
+import { fitsSmallPartsCylinder, TUBE_MM } from '@core/cautions'
+import { allergenName, countWords } from '@core/base'
 import FormField from '../fields/FormField.vue'
 
 /**
@@ -24,6 +25,9 @@ const MADE: Record<MadeOf, string> = {
   plant: 'a plant',
   food: 'food',
 }
+const unmeasuredWords = computed(() =>
+  one.value.usualMm ? `as usual, ${one.value.usualMm.join(' x ')} mm` : 'nobody measured it yet',
+)
 const error = (field: string) => props.errors[`objects.${props.number}.${field}`]
 const list = (text: unknown) =>
   String(text ?? '')
@@ -40,12 +44,12 @@ const measure = computed<Measure>({
       ? 'mm'
       : one.value.pieceMm === null
         ? 'unknown'
-        : same(one.value.pieceMm, LARGER_THAN_A_TUBE_MM)
+        : same(one.value.pieceMm, TUBE_MM.not)
           ? 'large'
           : 'mm',
   set: (value) => {
     asking.value = value === 'mm'
-    if (value !== 'mm') one.value.pieceMm = value === 'large' ? [...LARGER_THAN_A_TUBE_MM] : null
+    if (value !== 'mm') one.value.pieceMm = value === 'large' ? [...TUBE_MM.not] : null
     emit('commit')
   },
 })
@@ -64,18 +68,33 @@ const mmError = computed(() =>
     ? 'Length, width and height in mm, such as 60 x 40 x 20'
     : undefined,
 )
+/** How large its smallest one is, in words; nothing where it is large, since nothing follows from that. */
+const sizeWords = computed(() => {
+  const { pieceMm, usualMm, form, known } = one.value
+  const mm = pieceMm ?? usualMm
+  if (mm) return fitsSmallPartsCylinder(mm) ? 'small' : ''
+  return known && form !== 'thing' && form !== 'pair' ? '' : 'not measured yet'
+})
 const about = computed(() => {
-  const { category, madeOf, lives, stages, pieceMm } = one.value
+  const { category, lives, stages, parts, allergens } = one.value
   return [
     category,
-    madeOf,
     lives && `from ${lives}`,
-    stages.length ? `${stages.length} stages` : '',
-    pieceMm ? '' : 'not measured',
+    stages.length ? countWords(stages.length, 'stage') : '',
+    parts.length ? countWords(parts.length, 'part') : '',
+    allergens.map(allergenName).join(' and '),
+    sizeWords.value,
   ]
     .filter(Boolean)
     .join(', ')
 })
+/** Asked once, of what is in the house and nobody knows the size of. */
+const asks = computed(() => sizeWords.value === 'not measured yet' && one.value.onHand > 0 && !one.value.asked)
+function answer(mm: readonly [number, number, number] | null) {
+  if (mm) one.value.pieceMm = [...mm]
+  one.value.asked = true
+  emit('commit')
+}
 </script>
 
 <template>
@@ -111,6 +130,12 @@ const about = computed(() => {
       {{ about || 'say more' }}
     </TextButton>
     <TextButton class="small" :aria-label="`remove ${one.name}`" @click="emit('remove')">remove</TextButton>
+    <div v-if="asks" class="ask small" role="group" :aria-label="`Size of ${one.name}`">
+      <span><b>Not measured yet.</b> Hold the smallest one against a paper tube.</span
+      ><v-btn size="small" @click="answer(TUBE_MM.through)">It goes through</v-btn
+      ><v-btn size="small" @click="answer(TUBE_MM.not)">Too big to go through</v-btn
+      ><TextButton class="small" @click="answer(null)">not now</TextButton>
+    </div>
     <div v-if="open" class="details">
       <FormField label="Kind"
         ><v-text-field
@@ -164,7 +189,7 @@ const about = computed(() => {
         ><v-select
           v-model="measure"
           :items="[
-            { title: 'nobody tried: it counts as a small part', value: 'unknown' },
+            { title: unmeasuredWords, value: 'unknown' },
             { title: 'no, it is too large', value: 'large' },
             { title: 'yes, or I measured it', value: 'mm' },
           ]"
@@ -207,6 +232,15 @@ const about = computed(() => {
 }
 .tube {
   grid-column: 1 / -1;
+}
+.ask {
+  grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 8px;
+  align-items: center;
+  border-left: 3px solid var(--apricot);
+  padding: 2px 8px;
 }
 @media (max-width: 720px) {
   .object {

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { CONDITIONS, Material, newPack, Pack, UNITS, WAYS } from '@core/domain'
-import { CONDITION_NAMES, fullDate, HAZARD_NAMES, WAY_NAMES } from '@core/base'
+import { CONDITION_NAMES, fullDate, WAY_NAMES } from '@core/base'
 import AmountField from '../fields/AmountField.vue'
 import MoneyField from '../fields/MoneyField.vue'
 import FormField from '../fields/FormField.vue'
+import SafetyFields from './SafetyFields.vue'
 import { useDraft } from '../../composables/useDraft'
 import { useHouse } from '../../stores/house'
 import { useSession } from '../../stores/session'
@@ -49,15 +50,6 @@ function dropPack(i: number) {
 /** A price that is typed in is one that was seen. */
 function setPrice(i: number, price: number | null) {
   Object.assign(draft.value!.packs[i], { price: price ?? NaN, seen: session.today })
-}
-function setPart(text: string) {
-  const numbers = text
-    .split(/[x×,\s]+/)
-    .filter(Boolean)
-    .map(Number)
-  draft.value!.safety.partMm =
-    text.trim() === '' ? null : ([numbers[0], numbers[1], numbers[2]] as [number, number, number])
-  commit()
 }
 const nullable = (value: string) => (value.trim() === '' ? null : Number(value))
 </script>
@@ -173,66 +165,7 @@ const nullable = (value: string) => (value.trim() === '' ? null : Number(value))
       </div>
       <TextButton v-if="draft.packs.length < 12" @click="addPack">Add a pack</TextButton>
     </fieldset>
-    <fieldset class="plain stack">
-      <legend class="k-label">For the cautions</legend>
-      <FormField label="Smallest loose piece, in mm" hint="Length x width x height. Empty: no loose piece."
-        ><v-text-field
-          :model-value="draft.safety.partMm?.join(' x ') ?? ''"
-          :error-messages="
-            errors['safety.partMm'] ??
-            errors['safety.partMm.0'] ??
-            errors['safety.partMm.1'] ??
-            errors['safety.partMm.2']
-          "
-          @change="setPart(($event.target as HTMLInputElement).value)"
-      /></FormField>
-      <div class="two">
-        <FormField label="Ball, mm across"
-          ><v-text-field
-            :model-value="draft.safety.ballMm ?? ''"
-            type="number"
-            :error-messages="errors['safety.ballMm']"
-            @update:model-value="draft.safety.ballMm = nullable(String($event))"
-            @blur="commit" /></FormField
-        ><FormField label="Cord, mm long"
-          ><v-text-field
-            :model-value="draft.safety.cordMm ?? ''"
-            type="number"
-            :error-messages="errors['safety.cordMm']"
-            @update:model-value="draft.safety.cordMm = nullable(String($event))"
-            @blur="commit"
-        /></FormField>
-      </div>
-      <FormField label="Allergens"
-        ><v-combobox
-          v-model="draft.safety.allergens"
-          multiple
-          :items="[
-            'milk',
-            'egg',
-            'fish',
-            'shellfish',
-            'tree-nuts',
-            'peanuts',
-            'wheat',
-            'soy',
-            'sesame',
-            ...(house.home?.moreAllergens ?? []),
-          ]"
-          aria-label="Allergens"
-          :error-messages="errors['safety.allergens.0']"
-          @update:model-value="commit"
-      /></FormField>
-      <FormField label="Also"
-        ><v-select
-          v-model="draft.safety.hazards"
-          multiple
-          :items="Object.entries(HAZARD_NAMES).map(([value, title]) => ({ title, value }))"
-          aria-label="Hazards"
-          placeholder="Nothing"
-          @update:model-value="commit"
-      /></FormField>
-    </fieldset>
+    <SafetyFields v-model="draft.safety" :errors="errors" @commit="commit" />
   </form>
 </template>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { newMaterial, PositiveAmount, STAGES, type Material } from '@core/domain'
-import { type ActivityDraft, type NeedDraft, type VariantKey, slug, UNMEASURED_MM } from '@core/ideas'
+import { unmeasuredMaterial, PositiveAmount, STAGES, type Material } from '@core/domain'
+import { type ActivityDraft, type NeedDraft, type VariantKey, slug } from '@core/ideas'
 import { entryText, readQuantity, STAGE_NAMES, type Measured } from '@core/base'
 import AmountField from '../fields/AmountField.vue'
 import { useHouse } from '../../stores/house'
@@ -56,7 +56,7 @@ function add() {
   })
 }
 /**
- * A material that the pantry does not know yet. Nobody measured it, so it counts as a small part until someone does.
+ * A material that the pantry does not know yet: its pieces are still to be measured.
  */
 function addMaterial(need: NeedDraft) {
   const name = (typed.value[need.id] ?? '').trim().slice(0, 120)
@@ -64,11 +64,7 @@ function addMaterial(need: NeedDraft) {
   const taken = new Set(house.materials.map((one) => one.id))
   let id = slug(name) || 'material'
   for (let i = 2; taken.has(id); i++) id = `${slug(name) || 'material'}-${i}`
-  const value: Material = {
-    ...newMaterial(id, name),
-    use: 'reusable',
-    safety: { ...newMaterial(id, name).safety, partMm: UNMEASURED_MM },
-  }
+  const value: Material = { ...unmeasuredMaterial(id, name), use: 'reusable' }
   void house.commit(`Add ${name} to the pantry`, [{ put: 'material', value }])
   choose(need, id)
   typed.value[need.id] = name

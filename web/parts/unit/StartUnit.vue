@@ -12,6 +12,7 @@ import { useHouse } from '../../stores/house'
 import { useSession } from '../../stores/session'
 import type { Write } from '../../stores/writer'
 import FormField from '../fields/FormField.vue'
+import ObjectNotes from '../lines/ObjectNotes.vue'
 
 /** A new unit: a theme, when, in which style, what it is about; and a first plan of it, if she wants one. */
 const emit = defineEmits<{ close: [] }>()
@@ -193,6 +194,7 @@ async function start() {
         placeholder="6 shells, crab, 2 boats, seaweed, 12 red pebbles"
         :error-messages="tried ? errors.objects : undefined"
     /></FormField>
+    <ObjectNotes v-model="draft.objects" :known="known" />
     <FormField label="Words to learn"
       ><v-combobox
         v-model="draft.words"

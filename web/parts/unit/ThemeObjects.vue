@@ -4,6 +4,7 @@ import type { Unit } from '@core/domain'
 import { MOST_OBJECTS, readThings } from '@core/ideas'
 import { useKnownThings } from '../../composables/useKnownThings'
 import ThemeObjectRow from '../cards/ThemeObjectRow.vue'
+import ObjectNotes from '../lines/ObjectNotes.vue'
 
 /** The objects of the theme: written as a line, then each with what is known of it. */
 const objects = defineModel<Unit['objects']>({ required: true })
@@ -20,7 +21,11 @@ const quickProblem = computed(() =>
 )
 function addObjects() {
   if (!adding.value.length || quickProblem.value) return
-  objects.value.push(...adding.value)
+  for (const one of adding.value) {
+    const there = objects.value.find((other) => other.name.toLowerCase() === one.name.toLowerCase())
+    if (there) there.onHand += one.onHand
+    else objects.value.push(one)
+  }
   quick.value = ''
   emit('commit')
 }
@@ -46,6 +51,7 @@ function dropObject(i: number) {
         >Add</v-btn
       >
     </div>
+    <ObjectNotes v-model="quick" :known="known" />
     <ThemeObjectRow
       v-for="i in objects.keys()"
       :key="i"
