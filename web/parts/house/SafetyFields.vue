@@ -53,7 +53,7 @@ const nullable = (value: string) => (value.trim() === '' ? null : Number(value))
 
 <template>
   <fieldset class="plain stack">
-    <legend class="k-label">For the cautions</legend>
+    <legend class="k-label head">For the cautions</legend>
     <FormField label="Does the smallest piece go through a paper tube?"
       ><v-select v-model="piece" :items="PIECES" aria-label="Does the smallest piece go through a paper tube?"
     /></FormField>
@@ -114,5 +114,8 @@ const nullable = (value: string) => (value.trim() === '' ? null : Number(value))
   border: 0;
   padding: 0;
   margin: 0;
+}
+.head {
+  margin-bottom: 8px;
 }
 </style>

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Unit } from '@core/domain'
 import { MOST_OBJECTS, readThings } from '@core/ideas'
 import { useKnownThings } from '../../composables/useKnownThings'
+import { useHouse } from '../../stores/house'
 import ThemeObjectRow from '../cards/ThemeObjectRow.vue'
 import ObjectNotes from '../lines/ObjectNotes.vue'
 
@@ -10,6 +11,7 @@ import ObjectNotes from '../lines/ObjectNotes.vue'
 const objects = defineModel<Unit['objects']>({ required: true })
 defineProps<{ errors: Record<string, string> }>()
 const emit = defineEmits<{ commit: [] }>()
+const house = useHouse()
 const quick = ref('')
 const openObject = ref<number | null>(null)
 const known = useKnownThings()
@@ -59,6 +61,7 @@ function dropObject(i: number) {
       :number="i"
       :errors="errors"
       :open="openObject === i"
+      :more-allergens="house.home?.moreAllergens"
       @commit="emit('commit')"
       @remove="dropObject(i)"
       @toggle="openObject = openObject === i ? null : i"

@@ -1,0 +1,194 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { allergenChoices } from '@core/base'
+import { TUBE_MM } from '@core/cautions'
+import { MADE_OF, type MadeOf, type ThemeObject } from '@core/domain'
+import { commaList } from '../fields/commaList'
+import FormField from '../fields/FormField.vue'
+
+/** What patterns can make of an object of the theme, and what cautions must know of it. */
+const one = defineModel<ThemeObject>({ required: true })
+const props = defineProps<{ number: number; errors: Record<string, string>; moreAllergens?: readonly string[] }>()
+const emit = defineEmits<{ commit: [] }>()
+const SIZES = [
+  { title: 'not said', value: null },
+  { title: 'small', value: 'small' },
+  { title: 'medium', value: 'medium' },
+  { title: 'large', value: 'large' },
+]
+const MADE: Record<MadeOf, string> = {
+  hard: 'wood, plastic, metal, stone',
+  soft: 'cloth, foam, plush',
+  paper: 'paper or card',
+  plant: 'a plant',
+  food: 'food',
+}
+const unmeasuredWords = computed(() =>
+  one.value.usualMm ? `as usual, ${one.value.usualMm.join(' x ')} mm` : 'nobody measured it yet',
+)
+const error = (field: string) => props.errors[`objects.${props.number}.${field}`]
+/** The size of the smallest one: nobody measured it, larger than a paper tube, or its millimetres. */
+type Measure = 'unknown' | 'large' | 'mm'
+const same = (a: readonly number[] | null, b: readonly number[]) => a !== null && a.join() === b.join()
+const asking = ref(false)
+const measure = computed<Measure>({
+  get: () =>
+    asking.value
+      ? 'mm'
+      : one.value.pieceMm === null
+        ? 'unknown'
+        : same(one.value.pieceMm, TUBE_MM.not)
+          ? 'large'
+          : 'mm',
+  set: (value) => {
+    asking.value = value === 'mm'
+    if (value !== 'mm') one.value.pieceMm = value === 'large' ? [...TUBE_MM.not] : null
+    emit('commit')
+  },
+})
+function setMm(text: string) {
+  const numbers = text
+    .split(/[x×,;\s]+/i)
+    .filter(Boolean)
+    .map(Number)
+  if (!numbers.length) return
+  one.value.pieceMm = [numbers[0], numbers[1], numbers[2]]
+  if (numbers.length === 3 && numbers.every((number) => number > 0)) asking.value = false
+  emit('commit')
+}
+const mmError = computed(() =>
+  Object.keys(props.errors).some((key) => key.startsWith(`objects.${props.number}.pieceMm`))
+    ? 'Length, width and height in mm, such as 60 x 40 x 20'
+    : undefined,
+)
+</script>
+
+<template>
+  <div class="details">
+    <FormField label="Kind"
+      ><v-text-field
+        v-model="one.category"
+        placeholder="sea animal, tool, fruit"
+        maxlength="120"
+        :error-messages="error('category')"
+        @blur="emit('commit')"
+    /></FormField>
+    <FormField label="Beside the others"
+      ><v-select
+        v-model="one.size"
+        :items="SIZES"
+        :aria-label="`Size of ${one.name}`"
+        @update:model-value="emit('commit')"
+    /></FormField>
+    <FormField label="The one here is made of"
+      ><v-select
+        v-model="one.madeOf"
+        :items="MADE_OF.map((value) => ({ title: MADE[value], value }))"
+        clearable
+        placeholder="not said"
+        :aria-label="`What ${one.name} is made of`"
+        @update:model-value="emit('commit')"
+    /></FormField>
+    <FormField label="Lives, grows or is used"
+      ><v-text-field
+        v-model="one.lives"
+        placeholder="the sea, a kitchen"
+        maxlength="120"
+        :error-messages="error('lives')"
+        @blur="emit('commit')"
+    /></FormField>
+    <FormField label="Its young"
+      ><v-text-field
+        v-model="one.young"
+        placeholder="calf"
+        maxlength="120"
+        :error-messages="error('young')"
+        @blur="emit('commit')"
+    /></FormField>
+    <FormField label="Its stages, first to last"
+      ><v-text-field
+        :model-value="one.stages.join(', ')"
+        placeholder="egg, chick, hen"
+        :error-messages="error('stages')"
+        @update:model-value="one.stages = commaList($event)"
+        @blur="emit('commit')"
+    /></FormField>
+    <FormField label="Its parts"
+      ><v-text-field
+        :model-value="one.parts.join(', ')"
+        placeholder="beak, wings, tail"
+        :error-messages="error('parts')"
+        @update:model-value="one.parts = commaList($event)"
+        @blur="emit('commit')"
+    /></FormField>
+    <FormField label="It eats or needs"
+      ><v-text-field
+        v-model="one.needs"
+        placeholder="seeds"
+        maxlength="120"
+        :error-messages="error('needs')"
+        @blur="emit('commit')"
+    /></FormField>
+    <FormField label="It sounds"
+      ><v-text-field
+        v-model="one.sound"
+        placeholder="quacks"
+        maxlength="120"
+        :error-messages="error('sound')"
+        @blur="emit('commit')"
+    /></FormField>
+    <FormField label="It moves"
+      ><v-text-field
+        v-model="one.moves"
+        placeholder="waddles"
+        maxlength="120"
+        :error-messages="error('moves')"
+        @blur="emit('commit')"
+    /></FormField>
+    <FormField label="Allergens in it" class="tube"
+      ><v-select
+        v-model="one.allergens"
+        :items="allergenChoices(moreAllergens)"
+        multiple
+        placeholder="none"
+        :aria-label="`Allergens in ${one.name}`"
+        @update:model-value="emit('commit')"
+    /></FormField>
+    <FormField label="Does the smallest one go through a paper tube?" class="tube"
+      ><v-select
+        v-model="measure"
+        :items="[
+          { title: unmeasuredWords, value: 'unknown' },
+          { title: 'no, it is too large', value: 'large' },
+          { title: 'yes, or I measured it', value: 'mm' },
+        ]"
+        :aria-label="`Does the smallest ${one.name} go through a paper tube?`"
+    /></FormField>
+    <FormField v-if="measure === 'mm'" label="Its size in mm"
+      ><v-text-field
+        :model-value="one.pieceMm?.join(' x ') ?? ''"
+        placeholder="60 x 40 x 20"
+        :error-messages="mmError"
+        @change="setMm(($event.target as HTMLInputElement).value)"
+    /></FormField>
+  </div>
+</template>
+
+<style scoped>
+.details {
+  grid-column: 1 / -1;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px 12px;
+  border-top: 1px solid var(--edge);
+  padding: 8px 2px 6px;
+}
+.tube {
+  grid-column: 1 / -1;
+}
+@media (max-width: 720px) {
+  .details {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
