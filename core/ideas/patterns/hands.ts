@@ -98,7 +98,7 @@ export const HAND_PATTERNS: Pattern[] = [
     about: 'Dig things out of sand or soft filler',
     domains: ['sensory', 'fine-motor'],
     choose: hinted(atLeast(3, 'objects in the house that sand does not harm', canBeBuried, 6), MADE_OF_HINT),
-    make: ({ things, theme }) => ({
+    make: ({ things }) => ({
       title: `Dig for ${things[0].many}`,
       aim: `Dig ${manyNames(things.slice(0, 4))} out and tell what was found.`,
       at: ['sensory-bin', 'outdoors'],
@@ -130,7 +130,7 @@ export const HAND_PATTERNS: Pattern[] = [
         'Name the rules of the bin: sand stays low.',
         'Dig slowly, so that nothing breaks.',
         'Brush each find and lay it on the tray.',
-        `Tell the others: it is from ${theme.name}.`,
+        'Tell the others what it is and where it lay.',
       ],
       say: ['What did your fingers feel before your eyes saw it?', 'How did it get there, do you think?'],
       look: ['Digs round a thing instead of pulling it.', 'Tells where it was found.'],
@@ -301,7 +301,7 @@ export const HAND_PATTERNS: Pattern[] = [
     about: 'Draw round the shadow that it throws',
     domains: ['science', 'fine-motor'],
     choose: atLeast(2, 'objects that are in the house', inHand, 5),
-    make: ({ things, theme }) => ({
+    make: ({ things }) => ({
       title: `Draw the shadow of ${things[0].a}`,
       aim: `See how the shadow of ${theNames(things.slice(0, 3))} grows, shrinks and turns.`,
       at: ['outdoors', 'glow-table', 'discovery'],
@@ -327,7 +327,7 @@ export const HAND_PATTERNS: Pattern[] = [
         'Roll paper out where the sun or a lamp falls on it.',
         'Stand the thing at the edge of the paper.',
         'Trace the shadow, not the thing.',
-        `Move the light and look again: is it still ${theme.name}?`,
+        'Move the light and look again: what happened to the shadow?',
       ],
       say: ['How could you make it longer?', 'Where is the light, if the shadow lies there?'],
       look: ['Moves the light on purpose.', 'Follows an edge with the crayon.'],
@@ -342,7 +342,7 @@ export const HAND_PATTERNS: Pattern[] = [
     about: 'Follow a line from one to the other',
     domains: ['fine-motor', 'language'],
     choose: atLeast(2),
-    make: ({ things: [a, b], theme }) => ({
+    make: ({ things: [a, b] }) => ({
       title: `The way from ${a.one} to ${b.one}`,
       aim: `Follow a line from ${a.a} to ${b.a} without lifting the hand.`,
       at: ['mark-making', 'glow-table'],
@@ -380,7 +380,7 @@ export const HAND_PATTERNS: Pattern[] = [
         'Trace the way in the air together.',
         'Trace it with a finger on the paper.',
         'Trace it with the crayon, slowly.',
-        `Tell what happens on the way in ${theme.name}.`,
+        'Tell what happens on the way.',
       ],
       say: ['Where was it hardest to stay on the way?', 'Who else might be on this path?'],
       look: ['Goes from left to right.', 'Steadies the paper with the other hand.'],
@@ -604,7 +604,7 @@ export const HAND_PATTERNS: Pattern[] = [
     about: 'Make it from dough, from all sides',
     domains: ['fine-motor', 'creative-arts'],
     choose: atLeast(2, 'objects with a shape', shaped),
-    make: ({ things, theme }) => ({
+    make: ({ things }) => ({
       title: `${capital(things[0].a)} and ${things[1].a} from dough`,
       aim: `Make ${things[0].a} or ${things[1].a} that stands by itself.`,
       at: ['dough-table'],
@@ -636,7 +636,7 @@ export const HAND_PATTERNS: Pattern[] = [
         `Look at ${things[0].a} from the front, the side and above.`,
         'Ask which part is the biggest.',
         'Shape that first and add the rest by pressing.',
-        `Set it out for the world of ${theme.name}.`,
+        'Stand it up where the others can see it.',
       ],
       say: ['What keeps it standing?', 'Which part was the hardest to make?'],
       look: ['Presses with the palm and pinches with fingertips.', 'Turns it to work on the back.'],

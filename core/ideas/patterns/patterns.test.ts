@@ -199,6 +199,46 @@ describe('quantities', () => {
   })
 })
 
+describe('what patterns make of what is known', () => {
+  const BAKERY = 'loaf, croissant, oven, 4 aprons, 3 rolling pins, moon, flour sack, 2 timers'
+  it('keeps the name of the theme out of its sentences: whatever she calls it, they read well', () => {
+    for (const { activity } of made(applyAll(typed('A bakery at night', 'knead, crust', BAKERY), options)))
+      expect([
+        activity.id,
+        texts(activity)
+          .slice(1)
+          .filter((text) => text.includes('A bakery at night')),
+      ]).toEqual([activity.id, []])
+  })
+  it('orders things by how large they are in life, each plainly larger than the one before', () => {
+    const { activity } = result(
+      applyAll(typed('Sizes', 'a', 'whale, ant, cat, mouse, moose'), options),
+      'order-size',
+    ).made!
+    expect(activity.title).toBe('From ant to whale')
+    expect(activity.steps).toContain('Find the smallest together: ant.')
+  })
+  it('sorts by kind only where two things share one, into as many baskets as there are', () => {
+    const sorted = (things: string) => result(applyAll(typed('Kinds', 'a', things), options), 'sort-kind')
+    expect(sorted('frog, drum, apple, bus').missing).toContain('Needs two objects that share one of their kinds')
+    const { activity } = sorted('bear, fox, drum, apple, bus, coin, pear').made!
+    expect(activity.requirements.find((one) => one.materialId === 'basket')!.quantity).toBe(4)
+    expect(activity.aim).toBe('Find out what things have in common: forest animal, instrument, fruit and vehicle.')
+  })
+  it('washes and buries only what is known to bear it', () => {
+    const all = (things: string) =>
+      made(applyAll(typed('Tub', 'a', things), options)).map((one) => one.activity.pattern)
+    expect(all('4 gizmos, 4 widgets, 4 whatsits')).not.toContain('wash-it')
+    expect(all('4 gizmos, 4 widgets, 4 whatsits')).not.toContain('dig-sand')
+    expect(all('4 ducks, 4 cups, 4 boats')).toContain('wash-it')
+    expect(all('4 drums, 4 letters, 4 icicles')).not.toContain('wash-it')
+  })
+  it('lays out no more numbers than there are pieces', () => {
+    const { activity } = result(applyAll(typed('Shells', 'a', '6 shells, crab'), options), 'number-quantity').made!
+    expect(texts(activity).join(' ')).toContain('cards from one to three')
+  })
+})
+
 describe('cautions from the objects’ own properties', () => {
   const tray = (things: string, mm: [number, number, number] | null) => {
     const objects = readThings(things, KNOWN_THINGS).map((thing) => ({ ...thing, pieceMm: mm }))

@@ -15,11 +15,14 @@ import {
   type Pattern,
 } from './kit'
 import { listWords } from '../../base'
-import { type Thing } from '../theme'
+import { capital, type Thing } from '../theme'
 
 /** What moves by itself is shown first with the whole body. */
+/** What it is and how it moves or sounds, where that is known: "a frog, which hops and croaks". */
+const doingWords = (thing: Thing): string =>
+  thing.moves || thing.sound ? `${thing.a}, which ${thing.moves || thing.sound}` : thing.a
 const moves = (thing: Thing): boolean =>
-  /animal|bird|insect|reptile|pet|vehicle|person|weather|flies|spins|rolls/i.test(thing.category)
+  thing.moves !== '' || /animal|bird|insect|reptile|pet|vehicle|person|weather|flies|spins|rolls/i.test(thing.category)
 
 /**
  * Patterns of looking closely: alike, not alike, part and whole. Cards carry them, so any thing with a name will do.
@@ -533,7 +536,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
     make: ({ things, paper }) => {
       const set = cards(things.length, paper)
       return {
-        title: `Be ${things[0].a}`,
+        title: things[0].moves ? `Move like ${things[0].a}` : `Be ${things[0].a}`,
         aim:
           'Show with the whole body how ' +
           `${listWords(things.slice(0, 3).map((thing) => thing.a))} would move, stand or sound.`,
@@ -553,16 +556,16 @@ export const PICTURE_PATTERNS: Pattern[] = [
         needs: [set.need],
         prep: set.prep,
         steps: [
-          `Turn a card: ${things[0].one}.`,
+          `Turn a card: ${doingWords(things[0])}.`,
           'Ask: is it quick or slow, high or low, loud or still?',
           'All be it until the hand goes up.',
-          `End with the stillest of all: ${things.at(-1)!.one}.`,
+          `End with the quietest of all: ${things.at(-1)!.one}.`,
         ],
-        say: ['How would it start to move?', `What would ${things[1].a} do in the wind?`],
+        say: ['How would it start to move?', `${capital(things[1].a)}: is it quick or slow, loud or quiet?`],
         look: ['Stops at the sign.', 'Finds their own way of moving.'],
         easier: 'Show the movement first and let them copy.',
         harder: 'Act a whole little story with three cards.',
-        tidy: `Come to rest on the rug like ${things.at(-1)!.a}.`,
+        tidy: 'Slow down together, and come to rest on the rug.',
       }
     },
   },

@@ -14,7 +14,7 @@ import {
   type Kit,
   type Pattern,
 } from './kit'
-import { numberWord, withArticle, type Theme, type Thing } from '../theme'
+import { numberWord, pieceOf, withArticle, type Theme, type Thing } from '../theme'
 
 /** How things fall into groups by one of their facts: only groups that can be told apart, each with its things. */
 function groupsBy(things: readonly Thing[], facts: (thing: Thing) => string[]): Map<string, Thing[]> {
@@ -29,7 +29,13 @@ function groupsBy(things: readonly Thing[], facts: (thing: Thing) => string[]): 
   }
   return groups
 }
-/** Things that fall into at least two groups of one fact, with two in one of them, or what is missing. */
+/** Baskets that fit beside each other on a rug. */
+const MOST_GROUPS = 4
+
+/**
+ * Things that fall into at least two groups of one fact, with two in one of them, or what is missing. Where there are
+ * more groups than baskets, those with the most things stay.
+ */
 function grouped(fact: string, facts: (thing: Thing) => string[], least: number, hint: string) {
   return (theme: Theme): ReturnType<Pattern['choose']> => {
     const groups = groupsBy(theme.things, facts)
@@ -39,7 +45,15 @@ function grouped(fact: string, facts: (thing: Thing) => string[], least: number,
           `Needs at least ${numberWord(least)} ${fact}; the theme has ` +
           `${groups.size === 0 ? 'none' : `only ${listWords([...groups.keys()])}`}. ${hint}`,
       }
-    const things = theme.things.filter((thing) => facts(thing).some(Boolean))
+    const kept = new Set(
+      [...groups]
+        .sort(([, a], [, b]) => b.length - a.length)
+        .slice(0, MOST_GROUPS)
+        .map(([group]) => group),
+    )
+    const things = theme.things.filter((thing) => facts(thing).some((one) => kept.has(one.trim().toLowerCase())))
+    if (![...groups.values()].some((group) => group.length > 1))
+      return { missing: `Needs two objects that share one of their ${fact}. ${hint}` }
     if (things.length < least + 1)
       return { missing: lacking(least + 1, things.length, `objects of which the ${fact} are known`) }
     return { things: things.slice(0, 8) }
@@ -47,7 +61,27 @@ function grouped(fact: string, facts: (thing: Thing) => string[], least: number,
 }
 const colours = (thing: Thing) => thing.colours
 const kind = (thing: Thing) => [thing.category]
-const lives = (thing: Thing) => [thing.lives]
+/** Where it is at home, where that is a place that one can build. */
+const lives = (thing: Thing) => [
+  /^(long ago|the (year|calendar|face|heart|body|day|week))$/.test(thing.lives) ? '' : thing.lives,
+]
+
+/** Longest side of the real one in mm, else of the one that is here; null where neither is known. */
+const lifeSize = (thing: Thing): number | null => {
+  const here = pieceOf(thing)
+  return thing.realMm ?? (here && Math.max(...here))
+}
+/** How much larger the next one must be to be seen as such. */
+const PLAINLY = 1.3
+/** Things from small to large by how large they are in life, each plainly larger than the one before. */
+function inLife(things: readonly Thing[]): Thing[] {
+  const row: Thing[] = []
+  for (const thing of things
+    .filter((one) => shaped(one) && lifeSize(one) !== null)
+    .sort((a, b) => lifeSize(a)! - lifeSize(b)!))
+    if (!row.length || lifeSize(thing)! >= lifeSize(row.at(-1)!)! * PLAINLY) row.push(thing)
+  return row
+}
 
 /** Real things where all are in the house, else cards with their pictures. */
 function toSort({ things, paper }: Kit) {
@@ -191,6 +225,8 @@ export const SORTING_PATTERNS: Pattern[] = [
     about: 'Lay them from small to large',
     domains: ['early-math', 'fine-motor'],
     choose: (theme) => {
+      const row = inLife(theme.things)
+      if (row.length >= 3) return { things: row.slice(0, 8) }
       const sized = theme.things.filter((thing) => thing.size !== null && shaped(thing))
       const sizes = new Set(sized.map((thing) => thing.size))
       if (sized.length < 3)
@@ -236,7 +272,9 @@ export const SORTING_PATTERNS: Pattern[] = [
         say: ['Which two were hard to tell apart?', 'Is the tallest also the heaviest?'],
         look: ['Compares two at a time.', 'Makes room in the middle for one that was left.'],
         easier: 'Offer three that differ plainly.',
-        harder: 'Order them with closed eyes, by touch.',
+        harder: real
+          ? 'Order them with closed eyes, by touch.'
+          : 'Tell what each would fit into: a hand, a car, a house.',
         tidy: 'Put away the largest first and let the smallest ride on top.',
       }
     },
@@ -247,7 +285,7 @@ export const SORTING_PATTERNS: Pattern[] = [
     about: 'See what repeats and go on with it',
     domains: ['early-math', 'creative-arts'],
     choose: atLeast(2, 'objects with a shape', shaped),
-    make: ({ things, paper, theme }) => {
+    make: ({ things, paper }) => {
       const [a, b] = things
       const held = [a, b].every((thing) => thing.inHand && thing.onHand >= 3)
       const set = cards(12, paper)
@@ -274,7 +312,7 @@ export const SORTING_PATTERNS: Pattern[] = [
           'Tape a long line on the floor.',
           `Lay ${a.one}, ${b.one}, ${a.one}, ${b.one} and say it as you point.`,
           'Stop and wait: what comes now?',
-          `Say the whole row of ${theme.name} with a clap for one and a knee for the other.`,
+          'Say the whole row aloud, with a clap for one and a pat on the knee for the other.',
         ],
         say: ['How did you know what comes next?', 'What would the row be like with a third one in it?'],
         look: ['Says the row rhythmically.', 'Mends a break in the row.'],
