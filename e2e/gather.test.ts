@@ -230,6 +230,22 @@ describe('half an idea', () => {
   })
 })
 
+describe('a theme that Kobby knows', () => {
+  it('is offered as it is typed, filled in by one click, and taken out again', async () => {
+    await page.goto(`${demo.base}/units`)
+    await click(page, 'Start a unit')
+    await fill(page, 'Theme', 'A bakery at night')
+    await click(page, 'A bakery', '[aria-label="Kobby can fill this in"]')
+    await sees(page, 'Filled in from “A bakery”: 10 objects, 6 words, a big idea and 3 questions.')
+    const objects = () =>
+      page.$eval('form.k-sheet', (form) => (form.querySelector('[placeholder^="6 shells"]') as HTMLInputElement).value)
+    expect(await objects()).toContain('loaf, roll, pretzel')
+    await click(page, 'Take it out again')
+    expect(await objects()).toBe('')
+    await click(page, 'Cancel')
+  })
+})
+
 describe('the objects of the theme', () => {
   it('are read as they are typed, say what was meant, and leave out what is not for play', async () => {
     await page.goto(`${demo.base}${UNIT}/spark`)

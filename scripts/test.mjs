@@ -60,10 +60,7 @@ try {
   await tests('Unit and API tests.', ['core', 'server', 'web', 'demo', 'scripts'])
   await build()
   const path = chromium()
-  await tests('The interface in Chromium.', ['e2e'], ['--maxWorkers=2', '--testTimeout=300000'], {
-    CHROMIUM: path,
-    KOBBY_WAIT: '90000',
-  })
+  await tests('The interface in Chromium.', ['e2e'], ['--no-file-parallelism'], { CHROMIUM: path })
 } catch (error) {
   say(error.message)
   count.failed++

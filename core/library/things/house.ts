@@ -178,4 +178,10 @@ tablecloth | in the room | soft | large | red white | the table | r1500x1200x1
 napkin | in the room | paper | small | white | the table | r300x300x1
 vase | in the room | hard | medium | blue white | the table | r250 | hazards: sharp
 picture frame | in the room | hard | medium | brown gold | the wall | r250x200x15
+cork | tool | plant | small | brown | the bottle | r40x22x22 | moves: floats
+tube | tool | paper | medium | brown white | the shelf | r280x42x42 | parts: ends, sides; moves: rolls
+brush | tool | hard | small | brown red | the shelf | r200x40x30 | plural: brushes; parts: bristles, handle; moves: scrubs
+leash | for pets | soft | medium | red blue | the hook | r1200 | plural: leashes; cord: 1200; parts: loop, clip
+wire | tool | hard | small | red black | the workshop | r300 | cord: 300; hazards: sharp
+hydrant | in the park | hard | medium | red yellow | the sidewalk | r800 t80 | parts: cap, bolts
 `

@@ -145,4 +145,5 @@ fountain | in the park | hard | large | gray blue | the park | r3000 t90 | sound
 streetlight | in the park | hard | large | black | the street | r5000 t120
 fire hydrant | in the park | hard | medium | red yellow | the sidewalk | r800 t80 | parts: cap, bolts, hose nut
 elevator | in the house | hard | large | silver | the building | r2200 t100 | parts: doors, buttons, bell; moves: goes up and down
+keeper | person | hard | medium | brown green | the zoo | t80 | parts: hat, bucket, keys; moves: feeds and cleans
 `

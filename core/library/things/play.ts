@@ -218,4 +218,12 @@ summer | season | paper | large | yellow blue | the year | | form: stuff; parts:
 fall | season | paper | large | orange red brown | the year | | form: stuff; parts: leaves, pumpkins, wind, acorns
 autumn | season | paper | large | orange red brown | the year | | form: stuff; parts: leaves, pumpkins, wind, acorns
 winter | season | paper | large | white blue | the year | | form: stuff; parts: snow, ice, mittens, bare trees
+hoop | toy | hard | large | red blue | the playground | r600x600x20 | moves: rolls
+goal | toy | hard | large | white | the field | r2000 t110 | parts: posts, net
+medal | celebration | hard | small | gold silver | the stadium | r60x60x4 | cord: 500; parts: ribbon, disc
+skate | toy | hard | medium | white red | the rink | r280 | parts: boot, wheels, laces; moves: glides
+curtain | in the room | soft | large | red | the stage | r2000 | parts: folds, rings; moves: opens and closes
+frame | in the room | hard | medium | brown gold | the wall | r250x200x15 | parts: corners, sides
+photo | for reading | paper | small | white black | the album | r150x100x1
+prism | light | hard | small | white | the window | r100x30x30 | parts: sides, edges; hazards: sharp
 `

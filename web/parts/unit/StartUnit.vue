@@ -5,14 +5,17 @@ import { programDays, countWords, longDate, STYLE_NAMES } from '@core/base'
 import { MAX_UNIT_DAYS, STYLES, Unit, type PlanningStyle } from '@core/domain'
 import { firstStart, nextStart } from '@core/newHome'
 import { SKELETONS, readThings } from '@core/ideas'
+import type { ThemeStarter } from '@core/library/starters'
 import { newId } from '../../api/newId'
 import { useKnownThings } from '../../composables/useKnownThings'
+import { useStarters } from '../../composables/useStarters'
 import { paperOf } from '../../composables/usePatterns'
 import { useHouse } from '../../stores/house'
 import { useSession } from '../../stores/session'
 import type { Write } from '../../stores/writer'
 import FormField from '../fields/FormField.vue'
 import ObjectNotes from '../lines/ObjectNotes.vue'
+import StarterOffer from '../lines/StarterOffer.vue'
 
 /** A new unit: a theme, when, in which style, what it is about; and a first plan of it, if she wants one. */
 const emit = defineEmits<{ close: [] }>()
@@ -46,6 +49,19 @@ function choose(next: PlanningStyle) {
 }
 const known = useKnownThings()
 const objects = computed(() => readThings(draft.value.objects, known.value))
+const starters = useStarters(computed(() => draft.value.name))
+/** What was taken over from a theme that Kobby knows, and what stood there before. */
+const taken = ref<{ starter: ThemeStarter; before: { objects: string; words: string[] } } | null>(null)
+function take(starter: ThemeStarter) {
+  const { objects, words } = draft.value
+  taken.value = { starter, before: { objects, words } }
+  draft.value.objects = [objects.trim(), ...starter.objects].filter(Boolean).join(', ')
+  draft.value.words = [...new Set([...words, ...starter.words])]
+}
+function dropTaken() {
+  if (taken.value) Object.assign(draft.value, taken.value.before)
+  taken.value = null
+}
 const interests = computed(() => [...new Set(house.children.flatMap((child) => child.interests))])
 
 const unitId = newId()
@@ -55,12 +71,17 @@ const unit = computed<Unit>(() => ({
   start: draft.value.start,
   days: draft.value.days,
   style: style.value,
-  bigIdea: '',
-  questions: [],
+  bigIdea: taken.value?.starter.bigIdea ?? '',
+  questions: [...(taken.value?.starter.questions ?? [])],
   words: draft.value.words,
   objects: objects.value,
   books: [],
-  focus: { letter: '', number: '', shape: '', colour: '' },
+  focus: {
+    letter: taken.value?.starter.letter ?? '',
+    number: taken.value ? String(taken.value.starter.number) : '',
+    shape: '',
+    colour: '',
+  },
   interest: (draft.value.interest ?? '').trim(),
   budget: null,
   asked: {},
@@ -188,6 +209,7 @@ async function start() {
         placeholder="things that dig"
         :error-messages="tried ? errors.interest : undefined"
     /></FormField>
+    <StarterOffer :starters="starters" :taken="taken?.starter ?? null" @take="take" @drop="dropTaken" />
     <FormField label="Objects of the theme" :hint="objectWords"
       ><v-text-field
         v-model="draft.objects"
