@@ -10,6 +10,7 @@ import { demoHome } from '@demo/home'
 import { api } from '../api/client'
 import { withBrowserParts } from '../testing/browserParts'
 import { useBasket } from './basket'
+import { thingMaterial } from '@core/ideas'
 import { useBoard } from './board'
 import { usePresence } from './presence'
 import { useHouse } from './house'
@@ -158,4 +159,23 @@ it('mends a clash of materials, and buying leaves the plan as it is', () => {
   expect(JSON.stringify(unit.placements)).toBe(plan)
   board.mendClash(remedies.find((one) => one.kind === 'fewer')!)
   expect(materialClashes(unit.readings!.plan)).toEqual([])
+})
+
+describe('a size that somebody saw at a paper tube', () => {
+  it('is kept of the material, and of the object of the theme where it is one', () => {
+    const [board, unit, rows, house] = [useBoard(), useUnit(), useRows(), useHouse()]
+    const thing = unit.theme!.things[0]
+    const value = { ...thingMaterial(thing), safety: { ...thingMaterial(thing).safety, partMm: null, measured: false } }
+    rows.accept([{ kind: 'material', id: value.id, version: 1, value }])
+    const answer = (materialId: string, goesThrough: boolean) =>
+      board.remedy(unit.placements[0], { kind: 'measure', materialId, goesThrough, words: '' })
+    answer(value.id, false)
+    expect(house.materialsById.get(value.id)!.safety).toMatchObject({ partMm: [80, 60, 50], measured: true })
+    expect(unit.theme!.things[0]).toMatchObject({ one: thing.one, pieceMm: [80, 60, 50], asked: true, piece: 'large' })
+    const other = house.materials.find((one) => !one.id.startsWith('thing-'))!
+    const objects = unit.unit!.objects
+    answer(other.id, true)
+    expect(house.materialsById.get(other.id)!.safety).toMatchObject({ partMm: [30, 25, 25], measured: true })
+    expect(unit.unit!.objects).toEqual(objects)
+  })
 })
