@@ -5,6 +5,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { BoughtPack } from '@core/domain'
 import { countWords, longDate, moneyWords, shortDate } from '@core/base'
+import { capital } from '@core/ideas'
 import { cartOf, notThere, packWords, sumOf, tripsOf, type NotThere, type ShopItem } from '@core/supplies'
 import AlsoUnits from '../parts/unit/AlsoUnits.vue'
 import PlainFrame from '../parts/frame/PlainFrame.vue'
@@ -30,7 +31,6 @@ const router = useRouter()
 
 const measures = computed(() => house.home?.measures ?? 'metric')
 const money = (cents: number) => moneyWords(cents, house.thisHome.currency)
-const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase())
 const trips = computed(() => tripsOf(supplies.lines))
 const shops = computed(() => [
   ...new Set([

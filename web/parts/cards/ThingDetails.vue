@@ -4,6 +4,7 @@ import { allergenChoices } from '@core/base'
 import { TUBE_MM } from '@core/cautions'
 import { MADE_OF, type MadeOf, type ThemeObject } from '@core/domain'
 import { commaList } from '../fields/commaList'
+import { numbersIn } from '../fields/numbersIn'
 import FormField from '../fields/FormField.vue'
 
 /** What patterns can make of an object of the theme, and what cautions must know of it. */
@@ -16,6 +17,18 @@ const SIZES = [
   { title: 'medium', value: 'medium' },
   { title: 'large', value: 'large' },
 ]
+/** What is said of it in a few words, and what is listed. */
+const WORDS = [
+  { key: 'lives', label: 'Lives, grows or is used', such: 'the sea, a kitchen' },
+  { key: 'young', label: 'Its young', such: 'calf' },
+  { key: 'needs', label: 'It eats or needs', such: 'seeds' },
+  { key: 'sound', label: 'It sounds', such: 'quacks' },
+  { key: 'moves', label: 'It moves', such: 'waddles' },
+] as const
+const LISTS = [
+  { key: 'stages', label: 'Its stages, first to last', such: 'egg, chick, hen' },
+  { key: 'parts', label: 'Its parts', such: 'beak, wings, tail' },
+] as const
 const MADE: Record<MadeOf, string> = {
   hard: 'wood, plastic, metal, stone',
   soft: 'cloth, foam, plush',
@@ -47,10 +60,7 @@ const measure = computed<Measure>({
   },
 })
 function setMm(text: string) {
-  const numbers = text
-    .split(/[x×,;\s]+/i)
-    .filter(Boolean)
-    .map(Number)
+  const numbers = numbersIn(text)
   if (!numbers.length) return
   one.value.pieceMm = [numbers[0], numbers[1], numbers[2]]
   if (numbers.length === 3 && numbers.every((number) => number > 0)) asking.value = false
@@ -89,60 +99,20 @@ const mmError = computed(() =>
         :aria-label="`What ${one.name} is made of`"
         @update:model-value="emit('commit')"
     /></FormField>
-    <FormField label="Lives, grows or is used"
+    <FormField v-for="field in WORDS" :key="field.key" :label="field.label"
       ><v-text-field
-        v-model="one.lives"
-        placeholder="the sea, a kitchen"
+        v-model="one[field.key]"
+        :placeholder="field.such"
         maxlength="120"
-        :error-messages="error('lives')"
+        :error-messages="error(field.key)"
         @blur="emit('commit')"
     /></FormField>
-    <FormField label="Its young"
+    <FormField v-for="field in LISTS" :key="field.key" :label="field.label"
       ><v-text-field
-        v-model="one.young"
-        placeholder="calf"
-        maxlength="120"
-        :error-messages="error('young')"
-        @blur="emit('commit')"
-    /></FormField>
-    <FormField label="Its stages, first to last"
-      ><v-text-field
-        :model-value="one.stages.join(', ')"
-        placeholder="egg, chick, hen"
-        :error-messages="error('stages')"
-        @update:model-value="one.stages = commaList($event)"
-        @blur="emit('commit')"
-    /></FormField>
-    <FormField label="Its parts"
-      ><v-text-field
-        :model-value="one.parts.join(', ')"
-        placeholder="beak, wings, tail"
-        :error-messages="error('parts')"
-        @update:model-value="one.parts = commaList($event)"
-        @blur="emit('commit')"
-    /></FormField>
-    <FormField label="It eats or needs"
-      ><v-text-field
-        v-model="one.needs"
-        placeholder="seeds"
-        maxlength="120"
-        :error-messages="error('needs')"
-        @blur="emit('commit')"
-    /></FormField>
-    <FormField label="It sounds"
-      ><v-text-field
-        v-model="one.sound"
-        placeholder="quacks"
-        maxlength="120"
-        :error-messages="error('sound')"
-        @blur="emit('commit')"
-    /></FormField>
-    <FormField label="It moves"
-      ><v-text-field
-        v-model="one.moves"
-        placeholder="waddles"
-        maxlength="120"
-        :error-messages="error('moves')"
+        :model-value="one[field.key].join(', ')"
+        :placeholder="field.such"
+        :error-messages="error(field.key)"
+        @update:model-value="one[field.key] = commaList($event)"
         @blur="emit('commit')"
     /></FormField>
     <FormField label="Allergens in it" class="tube"

@@ -4,6 +4,7 @@ import { TUBE_MM } from '@core/cautions'
 import type { Material } from '@core/domain'
 import { allergenChoices, HAZARD_NAMES } from '@core/base'
 import { useHouse } from '../../stores/house'
+import { numbersIn } from '../fields/numbersIn'
 import FormField from '../fields/FormField.vue'
 
 /** What the cautions look at: how large the smallest piece is, cords, allergens, and what else can harm. */
@@ -39,10 +40,7 @@ const piece = computed<Piece>({
   },
 })
 function setPart(text: string) {
-  const numbers = text
-    .split(/[x×,\s]+/)
-    .filter(Boolean)
-    .map(Number)
+  const numbers = numbersIn(text)
   safety.value.partMm = [numbers[0], numbers[1], numbers[2]] as [number, number, number]
   safety.value.measured = true
   if (numbers.length === 3 && numbers.every((number) => number > 0)) asking.value = false

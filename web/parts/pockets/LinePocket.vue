@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { WAYS, type Pack, type Way } from '@core/domain'
 import { countWords, fullDate, longDate, moneyWords, quantityWords, WAY_NAMES } from '@core/base'
+import { capital } from '@core/ideas'
 import { besidesWords, getByWords, isToGet, needWords, surenessOf, type SupplyLine } from '@core/supplies'
 import AmountField from '../fields/AmountField.vue'
 import { useBoard } from '../../stores/board'
@@ -28,7 +29,6 @@ function count() {
   if (onHand.value !== null && !Number.isNaN(onHand.value)) void supplies.count(material.value, onHand.value)
 }
 const setWay = (way: Way) => supplies.setWay(material.value, way)
-const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase())
 const SURE = { seen: 'seen lately', old: 'an older price', guess: 'an example price' } as const
 const seenWords = (pack: Pack) =>
   pack.seen ? `${SURE[surenessOf(pack, store.snapshot!.today)]}, ${fullDate(pack.seen)}` : SURE.guess

@@ -2,6 +2,7 @@
 import { mdiCalendarOutline } from '@mdi/js'
 import { computed } from 'vue'
 import { countWords, longDate, moneyWords, quantityWords, shortDate } from '@core/base'
+import { capital } from '@core/ideas'
 import { isToGet, packWords, type ShopItem, type SupplyLine } from '@core/supplies'
 import { useHouse } from '../../stores/house'
 import { useSupplies } from '../../stores/supplies'
@@ -15,7 +16,6 @@ const supplies = useSupplies()
 const measures = computed(() => house.home?.measures ?? 'metric')
 const words = (cents: number) => moneyWords(cents, house.thisHome.currency)
 const packs = ({ line, buy }: ShopItem) => packWords(buy.packs, line.material.unit, measures.value)
-const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase())
 const unpriced = computed(() => supplies.lines.filter((line) => isToGet(line) && line.unpriced))
 const query = computed(() => (supplies.also.length ? `?also=${supplies.also.join(',')}` : ''))
 </script>
