@@ -97,8 +97,8 @@ export const moneyWords = (cents: number, currency: string): string =>
   new Intl.NumberFormat('en-US', { style: 'currency', currency }).format(cents / 100)
 
 /** "Oona", "Oona and Pip", "Oona, Pip and Idris". */
-export const listWords = (items: readonly string[]): string =>
-  items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`
+export const listWords = (items: readonly string[], last: 'and' | 'or' = 'and'): string =>
+  items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} ${last} ${items[items.length - 1]}`
 
 /** "1 child", "3 children". */
 export const countWords = (count: number, one: string, many = `${one}s`): string =>

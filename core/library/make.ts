@@ -85,6 +85,10 @@ export interface ActivityFacts {
   mess: number
   attention: Attention
   standing?: boolean
+  /** Minutes for which what was made must dry. */
+  dries?: number
+  /** Leaves a piece for each child's folder. */
+  folder?: boolean
   variants: Variant[]
   needs: Requirement[]
   prep?: PrepStep[]
@@ -103,7 +107,7 @@ export function activity(id: string, title: string, facts: ActivityFacts): Activ
     id, title,
     aim: facts.aim, centers: facts.at, domains: facts.domains, form: facts.form,
     minutes: { setUp, do: doing, clear },
-    energy: facts.energy, mess: facts.mess, attention: facts.attention, standing: facts.standing ?? false, dries: 0, folder: false,
+    energy: facts.energy, mess: facts.mess, attention: facts.attention, standing: facts.standing ?? false, dries: facts.dries ?? 0, folder: facts.folder ?? false,
     variants: facts.variants, requirements: facts.needs, prep: facts.prep ?? [],
     steps: facts.steps, stepIds: [], say: facts.say, lookFor: facts.look, easier: facts.easier, harder: facts.harder, tidy: facts.tidy,
     source: 'shipped', pattern: null, origin: null, archived: false,

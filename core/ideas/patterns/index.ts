@@ -2,6 +2,8 @@
 import type { Material } from '../../domain'
 import type { Theme } from '../theme'
 import { finish, type MadeActivity, type Paper, type Pattern } from './kit'
+import { worldOf, type ThemeWorld } from './world'
+import { CENTER_PATTERNS } from './centers'
 import { HAND_PATTERNS } from './hands'
 import { NUMBER_PATTERNS } from './numbers'
 import { PICTURE_PATTERNS } from './pictures'
@@ -11,6 +13,7 @@ export type { MadeActivity, Paper, Pattern } from './kit'
 
 /** Every pattern, in the order in which it is offered. */
 export const PATTERNS: readonly Pattern[] = [
+  ...CENTER_PATTERNS,
   ...PICTURE_PATTERNS,
   ...SORTING_PATTERNS,
   ...NUMBER_PATTERNS,
@@ -29,13 +32,13 @@ export type PatternResult =
 export function applyPattern(
   pattern: Pattern,
   theme: Theme,
-  options: { id: string; paper: Paper; shipped: ReadonlyMap<string, Material> },
+  options: { id: string; paper: Paper; shipped: ReadonlyMap<string, Material>; world?: ThemeWorld },
 ): PatternResult {
   if (!theme.things.length && pattern.id !== 'clap-words')
     return { pattern, missing: 'Needs objects of the theme. Write them in Spark, with commas between.' }
   const found = pattern.choose(theme)
   if (!found.things) return { pattern, missing: found.missing }
-  const kit = { theme, things: found.things, paper: options.paper }
+  const kit = { theme, things: found.things, paper: options.paper, world: options.world ?? worldOf(theme) }
   return { pattern, made: finish(pattern, options.id, pattern.make(kit), kit, options.shipped) }
 }
 
@@ -43,5 +46,7 @@ export function applyPattern(
 export const applyAll = (
   theme: Theme,
   options: { paper: Paper; shipped: ReadonlyMap<string, Material> },
-): PatternResult[] =>
-  PATTERNS.map((pattern) => applyPattern(pattern, theme, { ...options, id: `pattern-${pattern.id}` }))
+): PatternResult[] => {
+  const world = worldOf(theme)
+  return PATTERNS.map((pattern) => applyPattern(pattern, theme, { ...options, world, id: `pattern-${pattern.id}` }))
+}

@@ -1,4 +1,4 @@
-import type { Activity, LearningDomain, Material, Requirement } from '../../domain'
+import type { Activity, LearningDomain, Material, PrepStep, Requirement } from '../../domain'
 import { listWords } from '../../base'
 import {
   activity,
@@ -11,7 +11,8 @@ import {
   type NeedOptions,
 } from '../../library/make'
 import { CARD_MM, cuttingMinutes, PAPERS, piecesPerSheet, sheetsFor } from '../../prep'
-import { hasShape, numberWord, pieceOf, thingMaterial, type Theme, type Thing } from '../theme'
+import { hasShape, numberWord, one, pieceOf, thingMaterial, type Theme, type Thing } from '../theme'
+import type { ThemeWorld } from './world'
 
 /** The paper that a home prints on. */
 export type Paper = keyof typeof PAPERS
@@ -22,6 +23,8 @@ export interface Kit {
   /** Things of the theme that the pattern works on, at most as many as hands can manage. */
   things: readonly Thing[]
   paper: Paper
+  /** What it is like as a place. */
+  world: ThemeWorld
 }
 
 /** A way of working that fits any theme which has what it asks for. */
@@ -43,9 +46,13 @@ export type Made = Omit<ActivityFacts, 'domains'> & { title: string }
 /** Things that a group can tell apart at one sitting. */
 export const MOST_THINGS = 8
 
+/** "the apron", "Mars", "kindness" */
+export const the = (thing: Thing): string =>
+  thing.form === 'name' || thing.form === 'idea' ? thing.a : `the ${thing.one}`
+export const aNames = (things: readonly Thing[]): string => listWords(things.map((thing) => thing.a))
 export const names = (things: readonly Thing[]): string => listWords(things.map((thing) => thing.one))
 /** "the apron, the bread and the whisk": things that lie on the table. */
-export const theNames = (things: readonly Thing[]): string => listWords(things.map((thing) => `the ${thing.one}`))
+export const theNames = (things: readonly Thing[]): string => listWords(things.map(the))
 /** The first three, and a word for the rest. */
 export const someNames = (things: readonly Thing[]): string =>
   things.length > 3
@@ -69,8 +76,10 @@ export function atLeast(
     return { missing: lacking(count, things.length, what) }
   }
 }
-export const lacking = (count: number, has: number, what: string): string =>
-  `Needs at least ${numberWord(count)} ${what}; the theme has ${has === 0 ? 'none' : `only ${numberWord(has)}`}.`
+export const lacking = (count: number, has: number, what: string): string => {
+  const asked = count === 1 ? what.replace(/objects|animals/, one) : what
+  return `Needs at least ${numberWord(count)} ${asked}; the theme has ${has === 0 ? 'none' : `only ${numberWord(has)}`}.`
+}
 /** Things that are in the house to hold. */
 export const inHand = (thing: Thing): boolean => thing.inHand
 /** Things that are counted one by one. */
@@ -92,6 +101,8 @@ export const palmSized = (thing: Thing): boolean => {
 }
 
 const SECONDS_TO_DRAW = 60
+/** The card that nine of fit a sheet (3-computations 9), as she would measure it. */
+const CARD_SIZE: Record<Paper, string> = { a4: '60 by 85 mm', letter: '2 3/8 by 3 3/8 inches' }
 
 /** Cards of the theme: sheets of card, and the time to draw and to cut them. */
 export function cards(
@@ -107,7 +118,7 @@ export function cards(
     prep: [
       prep(
         'draw-cards',
-        `Draw or print ${count} cards of ${CARD_MM[0]} by ${CARD_MM[1]} mm, one picture each`,
+        `Draw or print ${count} cards, ${CARD_SIZE[paper]} each, one picture on each`,
         Math.ceil((count * SECONDS_TO_DRAW) / 60),
         [id],
         0,
@@ -142,6 +153,42 @@ export const thingNeed = (
  */
 export const thingsOut = (things: readonly Thing[], each = 1): Requirement[] =>
   things.map((thing) => thingNeed(thing, upTo(thing, each), 'set-up', thing.large ? {} : { for: OLDER }))
+
+/**
+ * Pictures of things that stand by themselves, each taped to a block: what small worlds are played with where the thing is
+ * not in the house.
+ */
+export function standUps(things: readonly Thing[], paper: Paper): Pick<Made, 'needs'> & { prep: PrepStep[] } {
+  if (!things.length) return { needs: [], prep: [] }
+  const set = cards(things.length, paper, { as: 'picture-card' })
+  return {
+    needs: [
+      set.need,
+      need('wooden-cube', things.length, 'set-up', { as: 'picture-block', alt: ['unit-block'] }),
+      need('masking-tape', things.length * TAPE_CM, 'set-up', { as: 'picture-tape', adult: true }),
+    ],
+    prep: [
+      ...set.prep,
+      prep('stand-up', `Tape each picture to a block so that it stands`, things.length, [
+        'picture-block',
+        'picture-tape',
+      ]),
+    ],
+  }
+}
+const TAPE_CM = 10
+
+/** Things to play with: those that are in the house and large, and pictures that stand for the rest. */
+export function playPieces(things: readonly Thing[], paper: Paper): ReturnType<typeof standUps> & { words: string } {
+  const [there, drawn] = partition(things, (thing) => thing.inHand && thing.large && thing.form !== 'idea')
+  const stand = standUps(drawn, paper)
+  const words = [there.length ? theNames(there) : '', drawn.length ? `pictures of ${aNames(drawn)}` : '']
+  return { needs: [...thingsOut(there), ...stand.needs], prep: stand.prep, words: words.filter(Boolean).join(', and ') }
+}
+const partition = <T>(list: readonly T[], is: (item: T) => boolean): [T[], T[]] => [
+  list.filter(is),
+  list.filter((item) => !is(item)),
+]
 
 /** What a pattern makes of a theme: a whole activity, and the materials that a home may not have yet. */
 export interface MadeActivity {

@@ -54,7 +54,10 @@ export const PICTURE_PATTERNS: Pattern[] = [
           'Match the pictures to words written on slips, sounding out the first letter.',
         ),
         needs: [set.need, need('tray', 1, 'set-up'), need('basket', 1, 'set-up')],
-        prep: set.prep,
+        prep: [
+          ...set.prep,
+          prep('mark-pairs', 'Draw the same mark on the back of the two cards of each pair', 3, ['card-stock']),
+        ],
         steps: [
           'Lay one of each pair in a row, left to right.',
           'Take a card from the basket and move it along the row.',

@@ -50,7 +50,7 @@ export const SKELETONS: Record<PlanningStyle, Skeleton> = {
         count: 1,
         hint: 'One set-up on the theme for each center',
       })),
-      { kind: 'moment', block: 'circle', centers: ['circle'], daysEach: 2, hint: 'One thing together' },
+      { kind: 'moment', block: 'circle', centers: ['circle'], daysEach: 1, hint: 'One thing together' },
       {
         kind: 'moment',
         block: 'choice',

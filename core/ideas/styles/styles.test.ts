@@ -102,10 +102,10 @@ describe('a new unit', () => {
         plan.sessions.filter((one) => one.block && one.days[0].number === day).map((one) => one.block!.kind),
       ).toEqual(['circle', 'choice'])
   })
-  it('in Shelf has twelve trays, half of them made from its own things', () => {
+  it('in Shelf has twelve trays, most of them made from its own things', () => {
     const { plan } = begin('shelf')
     expect(at(plan, 'tray-shelf')).toHaveLength(12)
-    expect(at(plan, 'tray-shelf').filter((one) => one.activity.source === 'pattern')).toHaveLength(6)
+    expect(at(plan, 'tray-shelf').filter((one) => one.activity.source === 'pattern').length).toBeGreaterThanOrEqual(6)
     expect(at(plan, 'dough-table')).toEqual([])
   })
   it('in Focus keeps one opening all week and a new table work and craft each day', () => {

@@ -1,6 +1,6 @@
 import { fitsSmallPartsCylinder } from '../../cautions'
 import { newMaterial, type Hazard, type Material, type ThemeObject, type ThingForm, type Unit } from '../../domain'
-import { formByName, many, one, readNumber, withArticle } from './words'
+import { capital, formByName, isOnlyOne, many, one, readNumber, withArticle } from './words'
 
 /** A theme object as patterns look at it. */
 export interface Thing extends ThemeObject {
@@ -39,7 +39,7 @@ export const pieceOf = (object: Pick<ThemeObject, 'pieceMm' | 'usualMm'>): [numb
 
 /** How a thing is counted: as was said, else as its name is used. */
 const formOf = (object: Pick<ThemeObject, 'name' | 'form'>): ThingForm =>
-  object.form === 'thing' ? formByName(object.name) : object.form
+  isOnlyOne(object.name) ? 'name' : object.form === 'thing' ? formByName(object.name) : object.form
 
 /** What is known of its smallest piece. What has no piece, such as flour, is not small. */
 function pieceSize(object: Pick<ThemeObject, 'pieceMm' | 'usualMm' | 'form' | 'known'>): Thing['piece'] {
@@ -57,7 +57,8 @@ export function themeOf(unit: Pick<Unit, 'name' | 'words' | 'objects' | 'focus'>
   const things = new Map<string, Thing>()
   for (const object of unit.objects) {
     const form = formOf(object)
-    const single = form === 'thing' || form === 'stuff' ? one(object.name) : object.name.trim()
+    const only = isOnlyOne(object.name)
+    const single = form === 'thing' || form === 'stuff' || only ? one(object.name) : object.name.trim()
     const key = single.toLowerCase()
     if (!key) continue
     const known = things.get(key)
@@ -74,8 +75,14 @@ export function themeOf(unit: Pick<Unit, 'name' | 'words' | 'objects' | 'focus'>
       ...object,
       form,
       one: single,
-      many: object.plural || (form === 'thing' ? many(single) : single),
-      a: form === 'thing' ? withArticle(single) : form === 'pair' ? `a pair of ${single}` : single,
+      many: only ? `the ${single}` : object.plural || (form === 'thing' ? many(single) : single),
+      a: only
+        ? `the ${single}`
+        : form === 'thing'
+          ? withArticle(single)
+          : form === 'pair'
+            ? `a pair of ${single}`
+            : single,
       inHand: object.onHand > 0 && form !== 'idea',
       piece: pieceSize(object),
       large: pieceSize(object) === 'large',
@@ -83,7 +90,7 @@ export function themeOf(unit: Pick<Unit, 'name' | 'words' | 'objects' | 'focus'>
   }
   const number = readNumber(unit.focus.number)
   return {
-    name: unit.name,
+    name: capital(unit.name.trim()),
     things: [...things.values()],
     words: [...new Set(unit.words.map((word) => word.trim()).filter(Boolean))],
     letter: unit.focus.letter.trim().slice(0, 1).toUpperCase(),

@@ -89,6 +89,19 @@ const UNCOUNTABLE = [
   'tea',
   'tape',
   'yarn',
+  'broth',
+  'gravy',
+  'sauce',
+  'rice',
+  'pasta',
+  'sushi',
+  'tofu',
+  'salsa',
+  'syrup',
+  'slime',
+  'oobleck',
+  'mustard',
+  'ketchup',
 ]
 /** Words whose one ends in -ie; the package takes them for the likes of a berry. */
 const IN_IE = [
@@ -159,6 +172,10 @@ export const isCountable = (name: string): boolean =>
   pluralize.plural(name.trim()) !== pluralize.singular(name.trim()) || /sheep|fish|deer|moose/i.test(name)
 
 const AN = /^([aeio](?!ne-|nce\b)|u(?!ni|se|s[aeiou]|tensil|kulele)|hour|honest|heir|herb\b|herbs\b|x-ray)/i
+/** What there is only one of: "the moon". */
+const ONLY_ONE = /^(sun|moon|earth|sky|ocean|sea|weather|internet)$/i
+/** Whether one says "the" of it, and never "two of them". */
+export const isOnlyOne = (name: string): boolean => ONLY_ONE.test(one(name))
 /** Names of what nobody holds: feelings, doings and times. */
 const IDEAS = new RegExp(
   '(ness|ship|hood|ism)$|^(mon|tues|wednes|thurs|fri|satur|sun)day$|' +

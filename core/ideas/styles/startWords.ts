@@ -1,0 +1,62 @@
+import { countWords, DOMAIN_NAMES, listWords, longDate } from '../../base'
+import type { CalendarDate, Where } from '../../domain'
+import { gapsOf, touchesOf, type Gap } from '../../readings'
+import { getBy, isToGet, shopDays, supplyList } from '../../supplies'
+import type { Draft } from './draft'
+
+/** Gaps that are named one by one. */
+const MOST_NAMED = 3
+
+/** What each child meets, or what is missing for whom: by learning area and week. */
+function roundedWords(draft: Draft): string {
+  const gaps = new Map<string, { head: Gap; names: string[] }>()
+  for (const gap of gapsOf(touchesOf(draft.plan(), draft.house))) {
+    const key = `${gap.monday} ${gap.domain}`
+    gaps.set(key, { head: gap, names: [...(gaps.get(key)?.names ?? []), gap.child.name] })
+  }
+  if (!gaps.size) return 'Each child meets every learning area in every week.'
+  const said = [...gaps.values()]
+    .slice(0, MOST_NAMED)
+    .map(
+      ({ head, names }) =>
+        `${DOMAIN_NAMES[head.domain].toLowerCase()} for ${listWords(names)} in the week of ${longDate(head.monday)}`,
+    )
+  const rest = gaps.size > MOST_NAMED ? `; and ${gaps.size - MOST_NAMED} more` : ''
+  return `Still missing: ${said.join('; ')}${rest}.`
+}
+function folderWords(draft: Draft): string {
+  const folder = draft.laid.find((one) => one.candidate.activity.folder && 'date' in one.when)
+  if (!folder || !('date' in folder.when)) return 'No planned activity makes a piece for the folders.'
+  const { date } = folder.when
+  const here = countWords(draft.hereOn(date), 'child', 'children')
+  return (
+    `${folder.candidate.activity.title} makes a piece for each folder on ${longDate(date)}, ` + `when ${here} are here.`
+  )
+}
+function listOfWords(draft: Draft, today: CalendarDate): string {
+  const count = supplyList(draft.snapshot(), draft.plan()).filter(isToGet).length
+  if (!count) return 'Everything it takes is in the house.'
+  const { start } = draft.unit
+  const trip = getBy(shopDays(draft.house.home, ''), start, start, null, today)
+  return `${countWords(count, 'thing')} to get${trip.lateDays ? '' : `, all on one trip on ${longDate(trip.date)}`}.`
+}
+
+/** What a first plan did, in five plain sentences. */
+export function startWords(draft: Draft, today: CalendarDate): string[] {
+  const count = (kind: Where['kind']) => {
+    const all = draft.laid.filter((one) => one.placement.where.kind === kind)
+    return { all: all.length, about: all.filter((one) => one.candidate.about).length }
+  }
+  const [out, done] = [count('set-up'), count('moment')]
+  const parts = [
+    out.all ? `${out.about} of ${countWords(out.all, 'set-up')}` : '',
+    done.all ? `${done.about} of ${countWords(done.all, 'planned activity', 'planned activities')}` : '',
+  ].filter(Boolean)
+  return [
+    parts.length ? `${listWords(parts)} are about “${draft.unit.name}”.` : 'Nothing could be laid out yet.',
+    roundedWords(draft),
+    folderWords(draft),
+    listOfWords(draft, today),
+    'Every place has two more ideas that fit: choose a card and press S to swap it.',
+  ]
+}
