@@ -14,6 +14,8 @@ export const KEPT = {
   queue: 'kobby-queue',
   /** What was not there in a shop, that day. */
   notThere: 'kobby-not-there',
+  /** What the last first plan said that it did. */
+  firstPlan: 'kobby-first-plan',
   /** Under which name a family signed up last. */
   family: 'kobby-family',
   /** What was promised through a link from this device. */

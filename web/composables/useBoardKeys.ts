@@ -3,6 +3,7 @@ import { useBoard } from '../stores/board'
 import { useUnit } from '../stores/unit'
 import { carriedOf, OUT, whereFor } from './boardWhere'
 import { useHotkeys } from './useHotkeys'
+import { useOthers } from './useOthers'
 
 /** Where the arrows stand on the board: a card or an empty cubby of a cell. */
 export interface Spot {
@@ -33,6 +34,7 @@ const spotOf = (element: HTMLElement | null | undefined): Spot | null => {
 export function useBoardKeys({ grid, firstDay, columns, blockIds, spotsOf, open }: Looks) {
   const store = useUnit()
   const board = useBoard()
+  const { next } = useOthers()
   const active = ref<Spot | null>(null)
   const order = computed(() => [...blockIds.value, OUT])
   const now = (): Spot => active.value ?? { day: firstDay.value, block: order.value[0], index: 0 }
@@ -130,6 +132,12 @@ export function useBoardKeys({ grid, firstDay, columns, blockIds, spotsOf, open 
     c: copy,
     Escape: letLie,
     Enter: () => (board.carried ? pickUpOrPutDown() : false),
+    s: () => {
+      const one = focused()
+      if (!one || one.status !== 'planned') return false
+      void next(one).catch(() => (board.said = 'The ideas could not be fetched. Nothing was changed.'))
+      return true
+    },
     p: () => (focused() ? board.pin(focused()!) : false),
     Delete: () => (focused() ? board.remove(focused()!) : false),
   })

@@ -3,8 +3,10 @@ import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { countAhead, type ReadingName } from '@core/readings'
 import { materialClashes } from '@core/supplies'
+import { useFirstPlan } from '../composables/useFirstPlan'
 import { useLookAhead } from '../composables/useLookAhead'
 import PulseBar from '../parts/frame/PulseBar.vue'
+import FirstPlanNote from '../parts/lines/FirstPlanNote.vue'
 import RefusalNote from '../parts/lines/RefusalNote.vue'
 import SegmentedTabs from '../parts/frame/SegmentedTabs.vue'
 import UnitFrame from '../parts/shell/UnitFrame.vue'
@@ -32,6 +34,7 @@ const board = useBoard()
 const route = useRoute()
 const router = useRouter()
 const pocketOpen = ref(false)
+const firstPlan = useFirstPlan(computed(() => store.id))
 
 const VIEWS = ['days', 'room', 'rounded', 'adults', 'ahead'] as const
 type View = (typeof VIEWS)[number]
@@ -80,6 +83,7 @@ const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placem
 
 <template>
   <UnitFrame v-model:pocket-open="pocketOpen" title="Lay out" :pocket-title="pocketTitle">
+    <FirstPlanNote v-if="firstPlan.words.value.length" :words="firstPlan.words.value" @close="firstPlan.close" />
     <SegmentedTabs v-model="view" class="views" label="Ways to look at the unit" :tabs="tabs" />
     <DaysBoard v-if="view === 'days'" @open="open" />
     <RoomPlan v-else-if="view === 'room'" :clashes="clashes" @open="open" />

@@ -178,9 +178,15 @@ export function standUps(things: readonly Thing[], paper: Paper): Pick<Made, 'ne
 }
 const TAPE_CM = 10
 
+/** Longest cord, in mm, that is left with toddlers (ASTM F963, EN 71; see the caution on cords). */
+const FREE_CORD_MM = 220
+/** What may lie out for all: in the house, large, and without anything to be careful of. A picture does for the rest. */
+export const toHandleFreely = (thing: Thing): boolean =>
+  thing.inHand && thing.large && (thing.cordMm ?? 0) <= FREE_CORD_MM && !thing.hazards.length && !thing.allergens.length
+
 /** Things to play with: those that are in the house and large, and pictures that stand for the rest. */
 export function playPieces(things: readonly Thing[], paper: Paper): ReturnType<typeof standUps> & { words: string } {
-  const [there, drawn] = partition(things, (thing) => thing.inHand && thing.large && thing.form !== 'idea')
+  const [there, drawn] = partition(things, toHandleFreely)
   const stand = standUps(drawn, paper)
   const words = [there.length ? theNames(there) : '', drawn.length ? `pictures of ${aNames(drawn)}` : '']
   return { needs: [...thingsOut(there), ...stand.needs], prep: stand.prep, words: words.filter(Boolean).join(', and ') }

@@ -11,7 +11,7 @@ const PLACE = {
   touch: 0.5,
   touches: 12,
   /** A piece for the folder on the day most are here. */
-  folder: 15,
+  folder: 40,
   /** For each material to get that nothing before it asks for, and once there are as many as fit one trip. */
   newToGet: -2,
   overTrip: -8,

@@ -1,28 +1,26 @@
 import { countWords, DOMAIN_NAMES, listWords, longDate } from '../../base'
-import type { CalendarDate, Where } from '../../domain'
-import { gapsOf, touchesOf, type Gap } from '../../readings'
+import type { CalendarDate, LearningDomain, Where } from '../../domain'
+import { gapsOf, touchesOf } from '../../readings'
 import { getBy, isToGet, shopDays, supplyList } from '../../supplies'
 import type { Draft } from './draft'
 
-/** Gaps that are named one by one. */
+/** Groups of children that are named, each with what is missing for them. */
 const MOST_NAMED = 3
 
-/** What each child meets, or what is missing for whom: by learning area and week. */
+/** What each child meets, or what is missing for whom. */
 function roundedWords(draft: Draft): string {
-  const gaps = new Map<string, { head: Gap; names: string[] }>()
-  for (const gap of gapsOf(touchesOf(draft.plan(), draft.house))) {
-    const key = `${gap.monday} ${gap.domain}`
-    gaps.set(key, { head: gap, names: [...(gaps.get(key)?.names ?? []), gap.child.name] })
+  const missing = new Map<string, Set<LearningDomain>>()
+  for (const gap of gapsOf(touchesOf(draft.plan(), draft.house)))
+    missing.set(gap.child.name, (missing.get(gap.child.name) ?? new Set()).add(gap.domain))
+  if (!missing.size) return 'Each child meets every learning area in every week.'
+  const groups = new Map<string, string[]>()
+  for (const [name, domains] of missing) {
+    const what = listWords([...domains].map((domain) => DOMAIN_NAMES[domain].toLowerCase()))
+    groups.set(what, [...(groups.get(what) ?? []), name])
   }
-  if (!gaps.size) return 'Each child meets every learning area in every week.'
-  const said = [...gaps.values()]
-    .slice(0, MOST_NAMED)
-    .map(
-      ({ head, names }) =>
-        `${DOMAIN_NAMES[head.domain].toLowerCase()} for ${listWords(names)} in the week of ${longDate(head.monday)}`,
-    )
-  const rest = gaps.size > MOST_NAMED ? `; and ${gaps.size - MOST_NAMED} more` : ''
-  return `Still missing: ${said.join('; ')}${rest}.`
+  const said = [...groups].map(([what, names]) => `${listWords(names)}: ${what}`)
+  const rest = said.length > MOST_NAMED ? `; and ${said.length - MOST_NAMED} more` : ''
+  return `Still missing in some week for ${said.slice(0, MOST_NAMED).join('; ')}${rest}.`
 }
 function folderWords(draft: Draft): string {
   const folder = draft.laid.find((one) => one.candidate.activity.folder && 'date' in one.when)

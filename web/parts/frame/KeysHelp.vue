@@ -19,6 +19,7 @@ const BOARD: [string, string][] = [
   ['Enter', 'Open what is in the cubby'],
   ['m', 'Pick a card up, put it down'],
   ['c', 'Pick up a copy of a card'],
+  ['s', 'Swap it for another idea that fits there'],
   ['p', 'Pin to its date, or let go'],
   ['Delete', 'Take it off the plan'],
 ]

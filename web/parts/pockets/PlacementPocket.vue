@@ -10,6 +10,7 @@ import { useHouse } from '../../stores/house'
 import { useSupplies } from '../../stores/supplies'
 import { useUnit } from '../../stores/unit'
 import CautionNote from '../lines/CautionNote.vue'
+import OtherIdeas from './OtherIdeas.vue'
 import PlaceForMe from './PlaceForMe.vue'
 import PlacementNeeds from './PlacementNeeds.vue'
 import PlacementWhere from './PlacementWhere.vue'
@@ -99,6 +100,8 @@ const subtitle = computed(() => {
     <div v-if="placement.status === 'planned'" class="inline">
       <PlaceForMe :activity-id="placement.activityId" :placement-id="placement.id" />
     </div>
+
+    <OtherIdeas :placement="placement" />
 
     <PlacementWhere :placement="placement" :activity="activity" />
 

@@ -7,6 +7,7 @@ import { firstStart, nextStart } from '@core/newHome'
 import { SKELETONS, readThings } from '@core/ideas'
 import type { ThemeStarter } from '@core/library/starters'
 import { newId } from '../../api/newId'
+import { tellFirstPlan } from '../../composables/useFirstPlan'
 import { useKnownThings } from '../../composables/useKnownThings'
 import { useStarters } from '../../composables/useStarters'
 import { paperOf } from '../../composables/usePatterns'
@@ -134,6 +135,7 @@ async function start() {
   busy.value = true
   try {
     const writes: Write[] = [{ put: 'unit', value: unit.value }]
+    let said: string[] = []
     if (fill.value) {
       const [{ startOf }, { MATERIALS }] = await Promise.all([
         import('@core/ideas/styles/start'),
@@ -144,6 +146,7 @@ async function start() {
         shipped: new Map(MATERIALS.map((one) => [one.id, one])),
         newId: newId,
       })
+      said = begun.words
       writes.push(
         ...begun.materials.map((value) => ({ put: 'material' as const, value })),
         ...begun.activities.map((value) => ({ put: 'activity' as const, value })),
@@ -152,6 +155,7 @@ async function start() {
       )
     }
     await house.commit(`Start ${unit.value.name}`, writes)
+    if (said.length) tellFirstPlan(unitId, said)
     emit('close')
     await router.push({ name: fill.value ? 'lay-out' : 'spark', params: { unitId } })
   } catch (error) {

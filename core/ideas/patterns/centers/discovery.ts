@@ -1,6 +1,6 @@
 import { listWords } from '../../../base'
 import { capital } from '../../theme'
-import { aNames, cards, forStages, inHand, need, OLDER, prep, real, the, thingsOut, type Pattern } from '../kit'
+import { aNames, cards, forStages, need, OLDER, prep, real, the, thingsOut, toHandleFreely, type Pattern } from '../kit'
 import { lacking, of } from './choose'
 import type { Theme } from '../../theme'
 
@@ -18,7 +18,7 @@ export const DISCOVERY_PATTERNS: Pattern[] = [
     domains: ['science', 'language'],
     choose: of(1, 'objects', real),
     make: ({ things, paper }) => {
-      const there = things.filter((thing) => inHand(thing) && thing.large)
+      const there = things.filter(toHandleFreely)
       const drawn = things.filter((thing) => !there.includes(thing))
       const set = cards(drawn.length, paper)
       const [thing] = things
