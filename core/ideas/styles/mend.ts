@@ -48,7 +48,12 @@ export function closeGaps(draft: Draft, candidates: readonly Candidate[]): void 
     closeGap(
       draft,
       gap,
-      candidates.filter((one) => one.activity.domains.slice(0, 2).some((each) => each === domain)),
+      candidates
+        .filter((one) => one.activity.domains.slice(0, 2).some((each) => each === domain))
+        .sort(
+          (a, b) =>
+            Number(b.about !== '') - Number(a.about !== '') || a.fit.get.materials.length - b.fit.get.materials.length,
+        ),
     )
   }
 }

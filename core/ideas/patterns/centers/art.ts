@@ -241,7 +241,7 @@ export const ART_PATTERNS: Pattern[] = [
         need('construction-paper', 1, 'child', { spare: 0.1 }),
         need('thick-crayon', 4, 'group of 3'),
         need('play-dish', 1, 'child'),
-        need('spoon', 1, 'group of 2'),
+        need('spoon', 1, 'group of 3'),
         need('wipe', 1, 'group of 2'),
       ],
       prep: [

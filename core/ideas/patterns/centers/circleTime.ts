@@ -223,4 +223,51 @@ export const CIRCLE_PATTERNS: Pattern[] = [
       tidy: 'The sheet stays up until the unit ends.',
     }),
   },
+  {
+    id: 'parade',
+    title: 'A parade',
+    about: 'March around the house, each as something of the theme',
+    domains: ['gross-motor', 'social-emotional'],
+    choose: of(2, 'objects', real, 6),
+    make: ({ things, world, paper }) => {
+      const set = cards(things.length, paper)
+      return {
+        title: `A parade to ${world.place}`,
+        aim: `March, stop and turn together, with pictures of ${listWords(things.slice(0, 3).map((thing) => thing.a))} up high.`,
+        at: ['circle', 'outdoors'],
+        form: 'whole-group',
+        minutes: [3, 8, 2],
+        energy: 2,
+        mess: 0,
+        attention: 'watching',
+        variants: forStages(
+          'Ride along on an arm in time with the drum.',
+          'Walk hand in hand behind the drum.',
+          'March with a picture held high, and stop with the drum.',
+          'Lead the parade around the room: high knees, tiptoes, backward.',
+          'Plan the way with three stops, and call what all do at each stop.',
+        ),
+        needs: [
+          set.need,
+          need('drum', 1, 'set-up', { alt: ['shaker'] }),
+          need('masking-tape', 60, 'set-up', { adult: true }),
+        ],
+        prep: set.prep,
+        steps: [
+          `Give everyone a picture to carry: ${listWords(
+            things.map((thing) => thing.one),
+            'or',
+          )}.`,
+          'Line up behind the drum. One child leads.',
+          'Drum: walk. Stop: freeze. Two taps: turn around.',
+          `End at the rug, which is ${world.place} today, and sit down to a soft tap.`,
+        ],
+        say: ['How does your picture walk?', 'Who will lead next?'],
+        look: ['Keeps a place in the line.', 'Stops with the drum.'],
+        easier: 'A short loop, holding on to a rope of scarves with you.',
+        harder: 'Follow the leader without a word.',
+        tidy: 'Each picture back on the wall.',
+      }
+    },
+  },
 ]

@@ -96,7 +96,6 @@ export const DOUGH_PATTERNS: Pattern[] = [
       ),
       needs: [
         ...DOUGH,
-        need('rolling-pin', 1, 'group of 2'),
         need('craft-stick', 2, 'child', { for: OLDER }),
         need('copy-paper', 1, 'set-up'),
         need('zip-bag', 1, 'set-up', { adult: true }),

@@ -189,7 +189,7 @@ export const EASEL_PATTERNS: Pattern[] = [
       needs: [
         need('butcher-paper', 200, 'set-up'),
         need('tempera-paint', 20, 'child'),
-        need('sponge-piece', 1, 'child'),
+        need('sponge-piece', 1, 'group of 2'),
         need('paintbrush', 1, 'group of 2', { for: ['older-toddler', ...OLDER] }),
         need('apron', 1, 'group of 2'),
         need('painter-tape', 100, 'set-up', { adult: true }),
