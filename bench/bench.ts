@@ -113,7 +113,7 @@ const search = (text: string) => {
   words.value = text
   return hits.value?.length ?? 0
 }
-const TYPED = ['ribbon kite', 'sensory bin', 'water play outside', 'a way with leaves', 'sort by colour']
+const TYPED = ['ribbon kite', 'sensory bin', 'water play outside', 'a way with leaves', 'sort by color']
 const keys = TYPED.flatMap((typed) => Array.from(typed, (_, i) => typed.slice(0, i + 1)))
 lines.push({
   what: 'Search over 5,000 activities, a key',

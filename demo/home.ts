@@ -35,7 +35,7 @@ export function startFor(home: Home, today: CalendarDate, number: number): Calen
 }
 
 const HOME: Home = {
-  id: 'larkspur-house', name: 'Larkspur House', timeZone: 'America/New_York', currency: 'USD', measures: 'metric',
+  id: 'larkspur-house', name: 'Larkspur House', timeZone: 'America/New_York', currency: 'USD', measures: 'metric', clock: '12h', dates: 'month-first',
   open: on(ALL_WEEK, '07:45', '17:30'),
   closures: [],
   rhythm: [
@@ -133,7 +133,7 @@ const OWN_IDEAS: Activity[] = [{
     variants: stages('beside: Spin a large lid on the floor and stop it with a flat hand.', 'Push one large wheel round with a palm.', 'Choose a wheel, dot it with a marker and turn it.', 'Paint a mark on the rim and count how often it comes round.', 'Turn two wheels together and tell why the small one turns more often.'),
     needs: [need('cardboard-sheet', 3, 'set-up'), need('cardboard-tube', 8, 'set-up'), need('cd-disc', 12, 'set-up'), need('washable-marker', 1, 'child'), need('wide-lid', 4, 'set-up')],
     prep: [prep('cut-wheels', 'Cut 24 wheels in three sizes from cardboard', 110, ['cardboard-sheet'], 0, true), prep('mount', 'Fasten each wheel to the board on a piece of tube, so that it turns', 60, ['cardboard-tube', 'cd-disc'], 0, true)],
-    steps: ['Let each child turn every wheel once.', 'Choose a wheel and mark its rim.', 'Turn it slowly and watch the mark go round.', 'Guess which wheel comes round first, then try.'],
+    steps: ['Let each child turn every wheel once.', 'Choose a wheel and mark its rim.', 'Turn it slowly and watch the mark go around.', 'Guess which wheel comes round first, then try.'],
     say: ['Which one is the fastest to come home?', 'What do you see while it turns?'], look: ['Follows the mark with the eyes.', 'Turns with one finger.'],
     easier: 'Only the large wheels.', harder: 'Draw two marks and say where they meet.', tidy: 'Leave the wall up; markers capped in the cup.',
   }),

@@ -108,7 +108,7 @@ describe('the basket', () => {
     await gather()
     await waitText(page, '.ideas', 'A bakery of dough')
     const all = await textOf(page, '.count')
-    await click(page, 'Nothing to get')
+    await click(page, 'Have everything')
     await page.waitForFunction(
       (before: string) => document.querySelector<HTMLElement>('.count')!.innerText !== before,
       OFTEN,
@@ -122,7 +122,7 @@ describe('the basket', () => {
     ).toBe(0)
     await click(page, 'Clear')
     await waitText(page, '.count', all)
-    await choose(page, 'Domain', 'What this week lacks')
+    await choose(page, 'Domain', 'What this week is short on')
     await waitText(page, '.lacks', 'Too little of it this week')
     await click(page, 'Clear')
     await click(page, 'More filters')
@@ -161,7 +161,7 @@ describe('half an idea', () => {
     await waitText(page, '.pocket', 'Paper moths')
   })
   it('is written out over a reload, with errors at their fields, and becomes an idea in place', async () => {
-    await click(page, 'Write it out: Paper moths')
+    await click(page, 'Finish this idea: Paper moths')
     await waitText(page, '.pocket', 'Page 17')
     expect(await page.$eval('[aria-label="Step 1"]', (one) => (one as HTMLTextAreaElement).value)).toBe(
       'A branch over the table',
@@ -171,7 +171,7 @@ describe('half an idea', () => {
     await fill(page, 'Aim, in one sentence', 'Fold a moth that moves in the air.')
     await choose(page, 'Centers, best place first', 'Art table')
     await page.keyboard.press('Escape')
-    await choose(page, 'What it is for, most first', 'Fine motor')
+    await choose(page, 'Learning areas, main one first', 'Fine motor')
     await page.keyboard.press('Escape')
     await page.type('[aria-label="Preschool does it"]', 'Fold a square twice and draw the eyes.')
     await page.type('[aria-label="Infant beside it"]', 'Watch a ribbon turn.')
@@ -223,7 +223,7 @@ describe('half an idea', () => {
     await gather()
     await page.goto(`${demo.base}/pantry?find=moth wings`)
     await click(page, 'moth wings')
-    await choose(page, 'Does the smallest piece go through a paper tube?', 'no, it is too big')
+    await choose(page, 'Does the smallest piece fit through a toilet-paper tube?', 'no, it is too big')
     await saved(page)
     const [wings] = await demo.kobby.db('materials').where('body', 'like', '%moth wings%')
     expect(JSON.parse(wings.body).safety).toMatchObject({ partMm: [80, 60, 50], measured: true })
@@ -296,14 +296,14 @@ describe('an idea of the library', () => {
   })
   it('is put aside and offered no more, and taken out again', async () => {
     await page.goto(`${demo.base}/library?open=freeze-dance`)
-    await click(page, 'Put aside', '.pocket')
-    await waitText(page, '.tabs', 'Put aside 1')
+    await click(page, 'Archive', '.pocket')
+    await waitText(page, '.tabs', 'Archive 1')
     await saved(page)
     await gather()
     await fill(page, 'Search by any word', 'statues')
     await sees(page, 'Nothing matches all of that')
     await page.goto(`${demo.base}/library?open=freeze-dance`)
-    await click(page, 'Take out again')
+    await click(page, 'Restore')
     await saved(page)
   })
   it('says when it was done and how it went', async () => {

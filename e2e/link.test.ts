@@ -77,7 +77,7 @@ describe('a family', () => {
     await click(page, 'I can bring some')
     const open = await page.$eval('form input[inputmode=decimal]', (field) => (field as HTMLInputElement).value)
     expect(Number(open)).toBeGreaterThan(0)
-    await click(page, 'I bring it')
+    await click(page, 'I’ll bring it')
     await waitText(page, '[role=alert]', 'Write your name')
     await fill(page, 'Your name', 'Family of Juno')
     for (const [written, said] of [
@@ -86,11 +86,11 @@ describe('a family', () => {
       ['99999', 'still open'],
     ]) {
       await fill(page, 'How many', written)
-      await click(page, 'I bring it')
+      await click(page, 'I’ll bring it')
       await waitText(page, '[role=alert]', said)
     }
     await fill(page, 'How many', '1')
-    await click(page, 'I bring it')
+    await click(page, 'I’ll bring it')
     await waitText(page, '[aria-label="You bring"]', '1 ')
     await page.reload()
     await waitText(page, '[aria-label="You bring"]', '1 ')

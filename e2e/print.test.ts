@@ -18,7 +18,7 @@ const PAPER = [
 ] as const
 
 describe.each([
-  ['hand-over', 'Tuesday 10 March, day 4 of 10', 'Kite tails'],
+  ['hand-over', 'Tuesday, March 10, day 4 of 10', 'Kite tails'],
   ['get-ready', 'What to get', 'large beads'],
 ])('%s on paper', (view, title, content) => {
   it.each(PAPER)('fits %s, in black on white, without the frame of the screen', async (_, width) => {

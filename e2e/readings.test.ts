@@ -23,7 +23,7 @@ it('names the afternoons on which one adult is not enough, and says by which rul
   await waitText(page, '.pulse', '3 h 45 min short')
   await waitText(page, '.pulse', 'by an example rule')
   await click(page, 'Adults', '.pulse')
-  await waitText(page, '.pocket', 'Wednesday 11 March, 15:15 to 16:30 7 children ask for 2 adults; Maren is here.')
+  await waitText(page, '.pocket', 'Wednesday, March 11, 15:15 to 16:30 7 children ask for 2 adults; Maren is here.')
 })
 it('follows the license that the home writes down, and refuses what is none', async () => {
   await page.goto(`${demo.base}/home?tab=settings`)
@@ -53,7 +53,7 @@ it('shows the minutes of preparation by day beside the windows before it', async
 it('loses touches when a card is taken off, and gets them back by undo', async () => {
   const before = await textOf(page, '.reading:nth-child(3)')
   await click(page, 'Well-rounded', '.pulse')
-  await waitText(page, '.pocket', 'week of Monday 9 March')
+  await waitText(page, '.pocket', 'week of Monday, March 9')
   await page.$eval('[data-placement="wind-and-kites-23"]', (card) => (card as HTMLElement).click())
   await click(page, 'Take off')
   await page.waitForFunction(

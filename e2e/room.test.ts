@@ -165,7 +165,7 @@ describe('a special day', () => {
     await waitText(page, '.sheet', 'Hand out the invitations to Kite picnic, day 10.')
     await click(page, 'Invitations to print')
     await sees(page, 'Please bring: A blanket to sit on, a hat')
-    // Wednesday 18 March: all but Calla.
+    // Wednesday, March 18: all but Calla.
     expect(await page.$$eval('.invitation', (all) => all.length)).toBe(7)
     const text = await page.$eval('.cards', (one) => (one as HTMLElement).innerText)
     for (const name of ['Pip', 'Oona', 'Idris', 'Tamsin', 'Juno', 'Bodhi', 'Calla', 'Ravi'])
@@ -217,7 +217,7 @@ describe('data that does not fit together', () => {
         }),
         version: 50,
       })
-    await go('/home?tab=children', '3 things to put right')
+    await go('/home?tab=children', '3 things to fix')
     await waitText(page, '.flags', 'Oona: Write the time as HH:mm')
     await waitText(page, '.flags', 'Teo: Monday 6:00 to 14:30 lies outside the opening hours')
     await waitText(page, '.flags', 'Choice overlaps Circle, 9:15 to 9:40')
@@ -233,7 +233,7 @@ describe('data that does not fit together', () => {
     await field.focus()
     await field.type('0830AM')
     await page.keyboard.press('Tab')
-    await waitText(page, '.flags', '2 things to put right')
+    await waitText(page, '.flags', '2 things to fix')
   })
   it('of a child who is still to be born is said, and nothing counts on the child', async () => {
     await go('/home?tab=children&open=pip', 'Born')

@@ -123,7 +123,7 @@ describe('the list', () => {
   })
   it('opens every number to its reasons', async () => {
     await click(desk, 'large beads', '.supply')
-    await waitText(desk, '.pocket', 'At most in use at once: 44')
+    await waitText(desk, '.pocket', 'Most in use at one time: 44')
     await waitText(desk, '.pocket', '24 for the set-up, day 1 to 10')
     await waitText(desk, '.pocket', '4 short here')
     await waitText(desk, '.pocket', 'The cheapest of 20 at $4.50, 60 at $11.90')
@@ -176,9 +176,9 @@ describe('in the shop, on a phone', () => {
     expect(await phone.$eval('.found .primary', (button) => (button as HTMLButtonElement).disabled)).toBe(true)
   })
   it('offers what else could be done where a thing is not there, and swaps it on the plan', async () => {
-    await click(phone, 'Not there', '.found')
-    await waitText(phone, '[aria-label="Not there"]', 'Without it: Snack sails on Wed 18')
-    await click(phone, 'Oat yogurt for Snack sails', '[aria-label="Not there"]')
+    await click(phone, 'Out of stock', '.found')
+    await waitText(phone, '[aria-label="Out of stock"]', 'Without it: Snack sails on Wed 18')
+    await click(phone, 'Oat yogurt for Snack sails', '[aria-label="Out of stock"]')
     await waitText(phone, '.part', 'oat yogurt')
     await phone.waitForFunction(() => localStorage.getItem('kobby-queue') === null, OFTEN)
   })
@@ -246,7 +246,7 @@ describe('a day that was done', () => {
       ['card-stock', 5],
     ] as const)
       await waitOnHand(id, left)
-    await click(desk, 'Some came back: Kite tails')
+    await click(desk, 'We had leftovers: Kite tails')
     const field = (await desk.waitForSelector('[aria-label="Really used: buttons"]'))!
     await field.click({ count: 3 })
     await field.type('20')
@@ -318,7 +318,7 @@ describe('the pantry', () => {
   it('keeps the least of what must never run out, and says what is low', async () => {
     await desk.goto(`${home.base}/pantry?tab=standing`)
     await waitText(desk, '.standing', 'white paper')
-    const field = (await desk.waitForSelector('[aria-label="The least of glue sticks"]'))!
+    const field = (await desk.waitForSelector('[aria-label="Keep at least of glue sticks"]'))!
     await field.click({ count: 3 })
     await field.type('nine')
     await desk.keyboard.press('Tab')
@@ -339,7 +339,7 @@ describe('asking families', () => {
     for (const thing of ['flat cardboard', 'cardboard tubes', 'old shiny discs']) await sees(desk, thing)
     await sees(desk, '3 things asked for, all still open')
     await click(desk, 'They were asked')
-    await sees(desk, 'Asked Tue 10 Mar')
+    await sees(desk, 'Asked Tue, Mar 10')
     await click(desk, 'Make a link')
     const address = await (await desk.waitForSelector('.address'))!.evaluate((one) => one.textContent!)
     const { page: guest } = await openPage(browser, PHONE, 'light', true)
@@ -350,13 +350,13 @@ describe('asking families', () => {
     for (const child of ['Pip', 'Oona', 'Idris', 'Tamsin', 'Juno', 'Bodhi', 'Calla', 'Ravi'])
       expect(text).not.toContain(child)
     await click(guest, 'I can bring some', '[aria-label="flat cardboard"]')
-    await click(guest, 'I bring it')
+    await click(guest, 'I’ll bring it')
     await waitText(guest, '[role=alert]', 'Write your name')
-    await guest.type('[aria-label="Your name"]', 'The neighbours')
-    await click(guest, 'I bring it')
+    await guest.type('[aria-label="Your name"]', 'The neighbors')
+    await click(guest, 'I’ll bring it')
     await waitText(guest, '[aria-label="You bring"]', '2 sheets flat cardboard')
     await waitText(desk, '.ask', 'All of it is promised')
-    await click(desk, 'The neighbours brought it')
+    await click(desk, 'The neighbors brought it')
     await waitOnHand('cardboard-sheet', 3)
     await sees(desk, '2 things asked for, all still open')
   })

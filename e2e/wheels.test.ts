@@ -134,7 +134,7 @@ describe('solved where it is shown', () => {
   })
   it('preparation that does not fit: the large piece a day later', async () => {
     await click(page, 'Preparation', '.pulse')
-    await waitText(page, '.pocket', '2 h 59 min by then, 2 h 45 min of windows: 14 min over')
+    await waitText(page, '.pocket', '2 h 59 min by then, 2 h 45 min of prep time: 14 min over')
     await click(page, 'A wall of wheels on day 2')
     await becomes('preparation', '3 h 37 min to do')
   })
@@ -152,7 +152,7 @@ describe('solved where it is shown', () => {
     await click(page, 'Use corn starch')
     await becomes('cautions', '1 stop')
     await click(page, 'Do it 13:00 to 14:30')
-    await becomes('cautions', 'None to solve')
+    await becomes('cautions', 'No cautions')
     await waitText(page, '.pocket', "the product's label come first")
   })
   it('a child without early math: an idea of the basket, on a day when he comes', async () => {
@@ -161,7 +161,7 @@ describe('solved where it is shown', () => {
     await waitText(page, '.gaps', 'Idris is here Mon 23 and Wed 25')
     await click(page, 'No early math for Idris', '.gaps')
     await click(page, 'Round, straight, cornered', '.gaps')
-    await becomes('rounded', 'Nobody goes without')
+    await becomes('rounded', 'Every child is covered')
   })
   it('afternoons with seven children and one adult: the assistant stays', async () => {
     await layOut('adults')
@@ -177,9 +177,9 @@ describe('solved where it is shown', () => {
     expect(await figures()).toEqual({
       money: '$4.99 of $9.00',
       preparation: '3 h 31 min to do',
-      rounded: 'Nobody goes without',
+      rounded: 'Every child is covered',
       adults: 'Enough',
-      cautions: 'None to solve',
+      cautions: 'No cautions',
     })
     expect(await page.$$eval('.reading .brick, .reading .ember', (all) => all.length)).toBe(0)
   })

@@ -4,7 +4,7 @@ import { coloursOf } from '../web/theme/coloursOf'
 
 const css = readFileSync(new URL('../web/theme/colours.css', import.meta.url), 'utf8')
 
-describe('the colours of the look', () => {
+describe('the colors of the look', () => {
   it('are read of each look by their names', () => {
     const sheet =
       ":root {\n  --linen: #f5efe3;\n  --on-spruce: #fffdf8;\n}\n:root[data-theme='dark'] {\n  --linen: #1e2423;\n}\n"

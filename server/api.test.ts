@@ -360,6 +360,6 @@ describe('the interface description', () => {
   it('gives the sheet of a day as Markdown', async () => {
     const answer = await kobby.call('GET', `${WIND}/days/4/sheet.md`)
     expect(answer.headers.get('content-type')).toContain('text/markdown')
-    expect(answer.body).toContain('# Tuesday 10 March, day 4 of 10')
+    expect(answer.body).toContain('# Tuesday, March 10, day 4 of 10')
   })
 })

@@ -267,6 +267,8 @@ describe('what families are asked for', () => {
       home: 'Larkspur House',
       unit: 'Wheels and Ramps',
       measures: 'metric',
+      clock: '12h',
+      dates: 'month-first',
       endsOn: '2026-03-18',
       things: [
         pieces('cardboard-tube', 'cardboard tubes', 8),

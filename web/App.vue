@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { sayLike } from '@core/base'
 import { provideHomeWords } from './composables/homeWords'
 import { keepOfflineCopy } from './composables/offlineCopy'
 import { useLook } from './composables/useLook'
@@ -35,6 +36,10 @@ provideHomeWords(
     childNames: house.children.map((child) => child.name),
   })),
 )
+
+/** Times and dates are said as the home says them; where that changes, every view is drawn anew. */
+const said = computed(() => `${house.home?.clock} ${house.home?.dates}`)
+watch(said, () => sayLike(house.home ?? null), { immediate: true, flush: 'sync' })
 
 const failed = ref('')
 const helping = ref(false)
@@ -123,7 +128,7 @@ useHotkeys({
             <div><v-btn class="primary" @click="loadHouse">Try again</v-btn></div>
           </div>
           <p v-else-if="!house.loaded" class="centre mute" role="status">Opening the home</p>
-          <router-view v-else />
+          <router-view v-else :key="said" />
         </main>
       </div>
       <PhoneBar class="no-print phone-only" :look="look" :unit="unit.unit" @look="toggle" @leave="leaving = true" />

@@ -148,7 +148,7 @@ describe('dates of placements', () => {
 })
 
 describe('units that run before another', () => {
-  // Ten program days from Wednesday 4 March: the last is Tuesday 17.
+  // Ten program days from Wednesday, March 4: the last is Tuesday 17.
   const first = aUnit({ id: 'first' })
   const next = aUnit({ id: 'next', start: '2026-03-18' })
   it('are those that began earlier and are not over', () => {

@@ -81,7 +81,7 @@ export const EVENT_NAMES: Record<EventPart['kind'], string> = {
   other: 'other',
 }
 export const ENERGY_NAMES: Record<number, string> = { [-1]: 'settles', 0: 'quiet', 1: 'lively', 2: 'wild' }
-export const MESS_NAMES = ['no mess', 'little mess', 'some mess', 'much mess'] as const
+export const MESS_NAMES = ['no mess', 'a little messy', 'some mess', 'very messy'] as const
 export const ALLERGEN_NAMES: Record<string, string> = { 'tree-nuts': 'tree nuts' }
 export const allergenName = (allergen: string): string => ALLERGEN_NAMES[allergen] ?? allergen.replaceAll('-', ' ')
 
@@ -99,7 +99,7 @@ export const OUT_WORDS: Record<OutReason, string> = {
   'too-young': 'too young for this',
   'too-old': 'too old for this',
   allergy: 'left out: allergy',
-  'kept-out': 'kept out by you',
+  'kept-out': 'you left them out',
 }
 export const RULE_NAMES: Record<LicenseRule['kind'], string> = {
   ratios: 'Each child is a part of an adult, by age',

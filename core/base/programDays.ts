@@ -73,7 +73,7 @@ export interface DateProblem {
   message: string
 }
 
-/** Dates of a placement: all that it covers, in order; none where its day is dropped or past the end. */
+/** Dates of a placement: all that it covers, in order; none where its day is skipped or past the end. */
 export interface PlacedDates {
   placement: Placement
   days: ProgramDay[]
@@ -110,7 +110,7 @@ export function placeDates(placements: readonly Placement[], program: ProgramDay
     }
     const day = byNumber.get(where.day)
     if (!day) return problem('past-end', `The unit ends before day ${where.day}`)
-    if (!day.held) return problem('day-dropped', `Day ${where.day} is dropped: ${day.reason}`)
+    if (!day.held) return problem('day-dropped', `Day ${where.day} is skipped: ${day.reason}`)
     return { placement, days: [day], problem: null }
   })
 }

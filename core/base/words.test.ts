@@ -3,6 +3,9 @@ import { CENTER_KINDS, DOMAINS, HAZARDS, STAGES } from '../domain'
 import { allergenChoices, CENTER_NAMES, DOMAIN_NAMES, HAZARD_NAMES, STAGE_NAMES } from './names'
 import {
   clockWords,
+  fullDate,
+  hourWords,
+  spanWords,
   countWords,
   listWords,
   longDate,
@@ -12,6 +15,7 @@ import {
   quantityWords,
   weekdaysWords,
 } from './words'
+import { sayLike } from './wordStyle'
 
 describe('quantities', () => {
   it.each([
@@ -51,11 +55,38 @@ describe('words', () => {
   })
   it('say dates and weekdays', () => {
     expect([longDate('2026-03-10'), mediumDate('2026-03-10'), clockWords('09:05'), clockWords('10:00')]).toEqual([
-      'Tuesday 10 March',
-      'Tue 10 Mar',
-      '9:05',
-      '10:00',
+      'Tuesday, March 10',
+      'Tue, Mar 10',
+      '9:05 AM',
+      '10:00 AM',
     ])
+    expect([clockWords('15:15'), clockWords('00:30'), clockWords('12:00'), hourWords('15:15')]).toEqual([
+      '3:15 PM',
+      '12:30 AM',
+      '12:00 PM',
+      '3:15',
+    ])
+    expect([spanWords({ from: '08:30', to: '10:00' }), spanWords({ from: '12:45', to: '14:30' })]).toEqual([
+      '8:30 to 10',
+      '12:45 to 2:30',
+    ])
+    expect(fullDate('2026-03-10')).toBe('March 10, 2026')
+  })
+  it('say them as a home does that has a clock of 24 hours and the day first', () => {
+    sayLike({ clock: '24h', dates: 'day-first' })
+    try {
+      expect([longDate('2026-03-10'), mediumDate('2026-03-10'), fullDate('2026-03-10')]).toEqual([
+        'Tuesday 10 March',
+        'Tue 10 Mar',
+        '10 March 2026',
+      ])
+      expect([clockWords('09:05'), clockWords('15:15'), hourWords('15:15')]).toEqual(['9:05', '15:15', '15:15'])
+      expect(spanWords({ from: '08:30', to: '10:00' })).toBe('8:30 to 10:00')
+    } finally {
+      sayLike(null)
+    }
+  })
+  it('say weekdays', () => {
     expect([
       weekdaysWords(['thu', 'mon', 'tue', 'wed']),
       weekdaysWords(['mon', 'wed', 'fri']),

@@ -1,5 +1,6 @@
-import { WEEKDAYS, type BaseUnit, type CalendarDate, type Weekday } from '../domain'
+import { WEEKDAYS, type BaseUnit, type CalendarDate, type TimeOfDay, type TimeSpan, type Weekday } from '../domain'
 import { weekdayOf } from './dates'
+import { wordStyle } from './wordStyle'
 
 /** Litres, kitchen and imperial measures in base units (2-domain: exact US customary definitions, rounded to 0.001). */
 export const ML_PER_CUP = 236.588
@@ -140,20 +141,52 @@ const MONTHS = [
 export const shortWeekday = (weekday: Weekday): string => SHORT_DAYS[weekday]
 export const longWeekday = (weekday: Weekday): string => LONG_DAYS[weekday]
 
-/** "Tue 10". */
-export const shortDate = (date: CalendarDate): string => `${SHORT_DAYS[weekdayOf(date)]} ${Number(date.slice(8))}`
-/** "Tuesday 10 March". */
-export const longDate = (date: CalendarDate): string =>
-  `${LONG_DAYS[weekdayOf(date)]} ${Number(date.slice(8))} ${MONTHS[Number(date.slice(5, 7)) - 1]}`
-/** "Tue 10 Mar". */
-export const mediumDate = (date: CalendarDate): string =>
-  `${shortDate(date)} ${MONTHS[Number(date.slice(5, 7)) - 1].slice(0, 3)}`
-/** "10 March 2026". */
-export const fullDate = (date: CalendarDate): string =>
-  `${Number(date.slice(8))} ${MONTHS[Number(date.slice(5, 7)) - 1]} ${date.slice(0, 4)}`
+const monthOf = (date: CalendarDate): string => MONTHS[Number(date.slice(5, 7)) - 1]
+const dayOf = (date: CalendarDate): string => String(Number(date.slice(8)))
+const monthFirst = (): boolean => wordStyle().dates === 'month-first'
 
-/** "9:15" for "09:15". */
-export const clockWords = (time: string): string => time.replace(/^0/, '')
+/** "Tue 10". */
+export const shortDate = (date: CalendarDate): string => `${SHORT_DAYS[weekdayOf(date)]} ${dayOf(date)}`
+/** "Tuesday, March 10"; with the day first "Tuesday 10 March". */
+export const longDate = (date: CalendarDate): string =>
+  monthFirst()
+    ? `${LONG_DAYS[weekdayOf(date)]}, ${monthOf(date)} ${dayOf(date)}`
+    : `${LONG_DAYS[weekdayOf(date)]} ${dayOf(date)} ${monthOf(date)}`
+/** "Tue, Mar 10"; with the day first "Tue 10 Mar". */
+export const mediumDate = (date: CalendarDate): string => {
+  const month = monthOf(date).slice(0, 3)
+  return monthFirst() ? `${SHORT_DAYS[weekdayOf(date)]}, ${month} ${dayOf(date)}` : `${shortDate(date)} ${month}`
+}
+/** "March 10, 2026"; with the day first "10 March 2026". */
+export const fullDate = (date: CalendarDate): string =>
+  monthFirst()
+    ? `${monthOf(date)} ${dayOf(date)}, ${date.slice(0, 4)}`
+    : `${dayOf(date)} ${monthOf(date)} ${date.slice(0, 4)}`
+
+/** Hours and minutes as they stand on the clock of a home: 15:15 is "3:15" there, or "15:15". */
+function onClock(time: TimeOfDay): { hours: number; minutes: string; half: 'AM' | 'PM' | '' } {
+  const [hours, minutes] = [Number(time.slice(0, 2)), time.slice(3)]
+  if (wordStyle().clock === '24h') return { hours, minutes, half: '' }
+  return { hours: hours % 12 || 12, minutes, half: hours < 12 ? 'AM' : 'PM' }
+}
+/** "9:15" for "09:15", "3:15" for "15:15": where it is plain which half of the day is meant. */
+export function hourWords(time: TimeOfDay): string {
+  const { hours, minutes } = onClock(time)
+  return `${hours}:${minutes}`
+}
+/** "3:15 PM" for "15:15"; on a clock of 24 hours "15:15". */
+export function clockWords(time: TimeOfDay): string {
+  const { half } = onClock(time)
+  return half ? `${hourWords(time)} ${half}` : hourWords(time)
+}
+/** "8:30 to 10", "12:45 to 2:30"; on a clock of 24 hours "8:30 to 10:00". */
+export function spanWords({ from, to }: TimeSpan): string {
+  const short = (time: TimeOfDay) => {
+    const { hours, minutes, half } = onClock(time)
+    return half && minutes === '00' ? String(hours) : `${hours}:${minutes}`
+  }
+  return `${short(from)} to ${short(to)}`
+}
 
 /** "Monday to Thursday", "Mon, Wed and Fri": the weekdays of a pattern in short. */
 export function weekdaysWords(days: readonly Weekday[]): string {

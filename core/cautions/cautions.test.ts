@@ -226,7 +226,7 @@ describe('an allergen that stays in adult hands', () => {
 
 describe('age', () => {
   const days = (fromDay: number, toDay: number) => ({ placement: { where: setUp(fromDay, toDay) } })
-  // The unit runs from Wednesday 4 March to Tuesday 17.
+  // The unit runs from Wednesday, March 4 to Tuesday 17.
   it('of one who is born while a set-up stands counts from the first day here', () => {
     const unborn = aChild({ id: 'bo', name: 'Bo', born: '2026-03-09' })
     const { cautions } = cautionsOf({ safety: BEAD, children: [aged(40), unborn], ...days(1, 8) })
@@ -379,7 +379,7 @@ describe('remedies', () => {
   it('offer the larger material, the time when she sleeps, and leaving her out behind the gate', () => {
     expect(stop().remedies.map((one) => one.words)).toEqual([
       'Use large things',
-      'Do it 12:30 to 15:00',
+      'Do it 12:30 to 3',
       'Keep Oona out, behind the gate',
       'Use larger pieces, wait for nap time, or work at a higher table behind a gate.',
     ])

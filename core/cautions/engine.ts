@@ -11,7 +11,7 @@ import {
   type Session,
   usersOf,
 } from '../plan'
-import { completedMonths, minutesOf, timeOf, clockWords, listWords, keep } from '../base'
+import { completedMonths, minutesOf, timeOf, spanWords, listWords, keep } from '../base'
 import type { Material, TimeOfDay, UnitSnapshot } from '../domain'
 import {
   CAUTION_RULES,
@@ -172,7 +172,7 @@ export function remediesOf(caution: Caution, snapshot: UnitSnapshot, plan: Resol
         kind: 'move',
         blockId: time.blockId,
         from: time.from,
-        words: `Do it ${clockWords(time.from)} to ${clockWords(time.to)}`,
+        words: `Do it ${spanWords(time)}`,
       })
   }
   if (rule.apartHelps && rule.severity !== 'watch') {

@@ -282,7 +282,7 @@ const MATERIAL_RULES: readonly Written[] = [
     source: 'AAP, USDA CACFP (choking hazards)',
     adultHands: false,
     apartHelps: true,
-    when: 'Whole grapes, nuts, popcorn, marshmallow, raw carrot or hard sweets, with a child under four',
+    when: 'Whole grapes, nuts, popcorn, marshmallow, raw carrot or hard candy, with a child under four',
     advice: 'Cut it small, cook it, or take something else.',
     concerns: has('choking-food'),
     atRisk: under(48),
@@ -356,7 +356,7 @@ const MATERIAL_RULES: readonly Written[] = [
     concerns: ({ material }) => material.safety.cordMm !== null && material.safety.cordMm > CORD_MM.underThree,
     atRisk: under(36),
     why: (names, material, _, many) =>
-      `${names} ${is(many)} under three: ${material.name} of ${material.safety.cordMm! / 10} cm can go round a neck.`,
+      `${names} ${is(many)} under three: ${material.name} of ${material.safety.cordMm! / 10} cm can go around a neck.`,
   },
   {
     id: 'long-cords',
@@ -516,10 +516,10 @@ const MATERIAL_RULES: readonly Written[] = [
     adultHands: false,
     apartHelps: false,
     when: 'Ice or snow that is held',
-    advice: 'A cloth round it after 30 seconds; let go when it hurts.',
+    advice: 'A cloth around it after 30 seconds; let go when it hurts.',
     concerns: has('ice'),
     atRisk: anyone,
-    why: (_, material) => `${material.name}: a cloth round it after 30 seconds, and let go when it hurts.`,
+    why: (_, material) => `${material.name}: a cloth around it after 30 seconds, and let go when it hurts.`,
   },
   {
     id: 'live-animals',

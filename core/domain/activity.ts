@@ -70,7 +70,7 @@ export const Activity = z
     aim: Sentence,
     /** Where it can be done, best place first. */
     centers: z.array(CenterKind).min(1, 'Name at least one center').max(6),
-    /** What it is for, most first; the first two count as a touch. */
+    /** Learning areas, main one first; the first two count as a touch. */
     domains: z.array(LearningDomain).min(1, 'Name at least one domain').max(6),
     form: GroupForm,
     minutes: z.strictObject({ setUp: Minutes, do: Minutes.min(1), clear: Minutes }),
@@ -105,7 +105,7 @@ export const Activity = z
     pattern: Id.nullable().default(null),
     /** The activity that it was copied from, as it was called then. */
     origin: z.strictObject({ id: Id, title: Line }).nullable().default(null),
-    /** Put aside: kept for what was planned with it, and offered no more. */
+    /** Archive: kept for what was planned with it, and offered no more. */
     archived: z.boolean().default(false),
   })
   .superRefine((activity, ctx) => {

@@ -172,6 +172,8 @@ export type MadeShare = z.infer<typeof MadeShare>
 export const SharedDay = z.strictObject({
   label: z.string(),
   endsOn: CalendarDate,
+  clock: THINGS.home.shape.clock,
+  dates: THINGS.home.shape.dates,
   sheet: DaySheet,
   ticks: z.array(Tick),
 })
@@ -193,6 +195,8 @@ export const AskedPage = z.strictObject({
   home: z.string(),
   unit: z.string(),
   measures: THINGS.home.shape.measures,
+  clock: THINGS.home.shape.clock,
+  dates: THINGS.home.shape.dates,
   endsOn: CalendarDate,
   things: z.array(AskedThing),
 })

@@ -83,6 +83,10 @@ export const Home = z.strictObject({
     }, 'Use a time zone name such as America/New_York'),
   currency: z.string().regex(/^[A-Z]{3}$/, 'Use a currency code such as USD'),
   measures: z.enum(['metric', 'us']),
+  /** How times of day are said. */
+  clock: z.enum(['12h', '24h']).default('12h'),
+  /** How dates are said: March 10, or 10 March. */
+  dates: z.enum(['month-first', 'day-first']).default('month-first'),
   open: WeeklyHours,
   closures: z.array(Closure).max(1000),
   rhythm: z.array(RhythmBlock).max(40),

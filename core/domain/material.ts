@@ -89,7 +89,7 @@ export const Material = z.strictObject({
   /** False while what is on hand is a usual amount that was ticked at the start, and nobody has counted it. */
   counted: z.boolean().default(true),
   /**
-   * The least that the house keeps of it, whatever is planned: it stands on the standing list. Null where none is kept.
+   * Keep at least that the house keeps of it, whatever is planned: it stands on the always-have list. Null where none is kept.
    */
   par: Amount.nullable().default(null),
   condition: Condition.default('good'),

@@ -34,7 +34,7 @@ export const ThemeObject = z.strictObject({
   name: Line,
   colours: z.array(Line).max(12),
   category: OptionalLine,
-  /** Beside the others of the theme: a small one, a large one. */
+  /** Size next to the others of the theme: a small one, a large one. */
   size: z.enum(['small', 'medium', 'large']).nullable(),
   onHand: z.number().int().min(0).max(100_000),
   madeOf: MadeOf.nullable().default(null),
@@ -104,7 +104,7 @@ export const newThemeObject = (name: string, onHand = 0): ThemeObject => ({
   asked: false,
 })
 
-/** What a closure inside the unit does: later days slide, or the day is dropped. */
+/** What a closure inside the unit does: later days slide, or the day is skipped. */
 export const ClosureHandling = z.enum(['slide', 'drop'])
 export type ClosureHandling = z.infer<typeof ClosureHandling>
 

@@ -7,7 +7,7 @@ const GROCER = 'the grocer'
 const ONLINE = 'online'
 
 const PAPER = 'paper and card'
-const ART = 'paint, glue and colour'
+const ART = 'paint, glue and color'
 const BITS = 'craft pieces'
 const CORD = 'string and cloth'
 const BAKING = 'baking'
@@ -23,7 +23,7 @@ const NATURE = 'garden and outdoors'
 export const MATERIALS: readonly Material[] = [
   // Paper and card
   m('copy-paper', 'white paper', 'sheet', 'consumable', PAPER, { packs: [[100, 200, DOLLAR], [500, 620, ONLINE]] }),
-  m('construction-paper', 'coloured paper', 'sheet', 'consumable', PAPER, { packs: [[24, 125, DOLLAR], [96, 450, CRAFT]] }),
+  m('construction-paper', 'colored paper', 'sheet', 'consumable', PAPER, { packs: [[24, 125, DOLLAR], [96, 450, CRAFT]] }),
   m('card-stock', 'card', 'sheet', 'consumable', PAPER, { packs: [[20, 250, CRAFT], [50, 525, CRAFT]] }),
   m('tissue-paper', 'tissue paper', 'sheet', 'consumable', PAPER, { packs: [[10, 125, DOLLAR], [40, 420, CRAFT]] }),
   m('crepe-streamer', 'paper streamer', 'cm', 'consumable', PAPER, { packs: [[2400, 125, DOLLAR]], cord: 600 }),
@@ -41,13 +41,13 @@ export const MATERIALS: readonly Material[] = [
   m('cardboard-sheet', 'flat cardboard', 'sheet', 'reusable', HOUSE, { way: 'gather' }),
   // Paint, glue and colour
   m('tempera-paint', 'washable paint', 'ml', 'consumable', ART, { packs: [[60, 125, DOLLAR], [470, 499, CRAFT]] }),
-  m('watercolour-set', 'watercolour sets', 'each', 'reusable', ART, { packs: [[1, 125, DOLLAR], [12, 1099, ONLINE]] }),
+  m('watercolour-set', 'watercolor sets', 'each', 'reusable', ART, { packs: [[1, 125, DOLLAR], [12, 1099, ONLINE]] }),
   m('white-glue', 'white glue', 'ml', 'consumable', ART, { packs: [[118, 125, DOLLAR], [946, 750, CRAFT]] }),
   m('glue-stick', 'glue sticks', 'each', 'reusable', ART, { packs: [[2, 125, DOLLAR], [12, 450, CRAFT]] }),
   m('washable-marker', 'washable markers', 'each', 'reusable', ART, { packs: [[10, 125, DOLLAR], [64, 899, ONLINE]], part: [140, 12, 12] }),
   m('thick-crayon', 'thick crayons', 'each', 'reusable', ART, { packs: [[8, 250, DOLLAR]], part: [85, 16, 16] }),
   m('chalk', 'sidewalk chalk', 'each', 'consumable', ART, { packs: [[12, 125, DOLLAR]], part: [100, 25, 25] }),
-  m('food-colour', 'liquid food colour', 'ml', 'consumable', BAKING, { packs: [[40, 380, GROCER]], hazards: ['irritant'] }),
+  m('food-colour', 'liquid food color', 'ml', 'consumable', BAKING, { packs: [[40, 380, GROCER]], hazards: ['irritant'] }),
   m('paintbrush', 'thick paintbrushes', 'each', 'reusable', ART, { packs: [[3, 125, DOLLAR], [12, 599, CRAFT]], part: [200, 15, 15] }),
   m('sponge-piece', 'sponge pieces', 'each', 'reusable', HOUSE, { packs: [[6, 125, DOLLAR]], part: [80, 60, 25] }),
   m('bubble-mix', 'bubble mix', 'ml', 'consumable', TOYS, { packs: [[946, 250, DOLLAR]], hazards: ['irritant'] }),
@@ -132,7 +132,7 @@ export const MATERIALS: readonly Material[] = [
   m('animal-figure', 'large animal figures', 'each', 'reusable', TOYS, { packs: [[8, 1099, ONLINE]], part: [100, 60, 35] }),
   m('marble', 'marbles', 'each', 'reusable', TOYS, { packs: [[40, 125, DOLLAR]], part: [16, 16, 16], ball: 16 }),
   m('soft-ball', 'soft balls', 'each', 'reusable', TOYS, { packs: [[3, 300, DOLLAR]], ball: 90, part: [90, 90, 90] }),
-  m('shape-tile', 'clear colour tiles', 'each', 'reusable', TOYS, { packs: [[32, 2999, ONLINE]], part: [75, 75, 6], hazards: ['fixed-magnet'] }),
+  m('shape-tile', 'clear color tiles', 'each', 'reusable', TOYS, { packs: [[32, 2999, ONLINE]], part: [75, 75, 6], hazards: ['fixed-magnet'] }),
   m('magnet-wand', 'magnet wands', 'each', 'reusable', TOYS, { packs: [[2, 699, ONLINE]], part: [190, 40, 25], hazards: ['fixed-magnet'] }),
   m('rolling-pin', 'rolling pins', 'each', 'reusable', TOYS, { packs: [[2, 250, DOLLAR]], part: [230, 30, 30] }),
   m('dough-cutter', 'dough cutters', 'each', 'reusable', TOYS, { packs: [[6, 300, DOLLAR]], part: [70, 60, 20] }),
@@ -275,7 +275,7 @@ export const MATERIALS: readonly Material[] = [
   m('whisk', 'small whisks', 'each', 'reusable', HOUSE, { packs: [[2, 250, DOLLAR]], part: [200, 50, 50] }),
   m('sieve', 'small sieves', 'each', 'reusable', HOUSE, { packs: [[2, 250, DOLLAR]], part: [200, 90, 60] }),
   m('funnel', 'wide funnels', 'each', 'reusable', HOUSE, { packs: [[3, 125, DOLLAR]], part: [120, 110, 110] }),
-  m('jug', 'small jugs', 'each', 'reusable', HOUSE, { packs: [[2, 250, DOLLAR]], part: [120, 100, 80] }),
+  m('jug', 'small pitchers', 'each', 'reusable', HOUSE, { packs: [[2, 250, DOLLAR]], part: [120, 100, 80] }),
   m('ladle', 'ladles', 'each', 'reusable', HOUSE, { packs: [[2, 250, DOLLAR]], part: [250, 80, 60] }),
   m('table-knife', 'dull table knives', 'each', 'reusable', HOUSE, { way: 'gather', part: [200, 20, 5] }),
   m('grater', 'box grater', 'each', 'reusable', HOUSE, { way: 'gather', hazards: ['sharp'] }),

@@ -73,6 +73,8 @@ export function newHome(
     timeZone: answers.timeZone,
     currency: 'USD',
     measures: 'us',
+    clock: '12h',
+    dates: 'month-first',
     open: answers.open,
     closures: [],
     rhythm: FIRST_RHYTHM,

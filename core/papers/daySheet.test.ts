@@ -94,7 +94,7 @@ describe('the sheet of a day', () => {
       ['Nap', 0],
       ['After', 0],
     ])
-    expect(sheetTitle(sheet)).toBe('Thursday 5 March, day 2 of 10')
+    expect(sheetTitle(sheet)).toBe('Thursday, March 5, day 2 of 10')
   })
   it('names a day that the unit has not, or that was dropped', () => {
     expect(() => sheetOf({}, 11)).toThrow('This unit has no day 11')
@@ -103,7 +103,7 @@ describe('the sheet of a day', () => {
         home: aHome({ closures: [{ date: '2026-03-05', reason: 'a course' }] }),
         unit: aUnit({ closureHandling: { '2026-03-05': 'drop' } }),
       }),
-    ).toThrow('Day 2 is dropped: a course')
+    ).toThrow('Day 2 is skipped: a course')
   })
 })
 

@@ -19,7 +19,8 @@ import {
   allergenName,
   OUT_WORDS,
   STAGE_NAMES,
-  clockWords,
+  hourWords,
+  spanWords,
   listWords,
   longDate,
   quantityWords,
@@ -153,12 +154,12 @@ export const focusWords = (focus: { letter: string; number: string; shape: strin
  * The sheet of one program day.
  *
  * @param number program day, from 1
- * @throws InputError naming `day` where the unit has no such day, or it is dropped
+ * @throws InputError naming `day` where the unit has no such day, or it is skipped
  */
 export function daySheet(snapshot: UnitSnapshot, plan: ResolvedPlan, number: number): DaySheet {
   const day = plan.program.days.find((one) => one.number === number)
   demand(day, 'day', `This unit has no day ${number}`)
-  demand(day.held, 'day', `Day ${number} is dropped: ${day.reason}`)
+  demand(day.held, 'day', `Day ${number} is skipped: ${day.reason}`)
   const { unit, home } = snapshot
   const here = byAge(snapshot.children).flatMap((child): SheetChild[] => {
     const hours = childHours(child, day.date)
@@ -252,12 +253,8 @@ export function daySheetMarkdown(sheet: DaySheet): string {
     '',
   ]
   for (const child of sheet.children) {
-    const facts = [
-      STAGE_NAMES[child.stage].toLowerCase(),
-      `${clockWords(child.here.from)} to ${clockWords(child.here.to)}`,
-    ]
-    if (child.naps.length)
-      facts.push(`sleeps ${child.naps.map((nap) => `${clockWords(nap.from)} to ${clockWords(nap.to)}`).join(', ')}`)
+    const facts = [STAGE_NAMES[child.stage].toLowerCase(), spanWords(child.here)]
+    if (child.naps.length) facts.push(`sleeps ${child.naps.map((nap) => spanWords(nap)).join(', ')}`)
     if (child.allergies.length) facts.push(`**allergy: ${escapeMarkdown(child.allergies.join(', '))}**`)
     if (child.mouths) facts.push('mouths things')
     lines.push(`- **${escapeMarkdown(child.name)}**: ${facts.join(', ')}`)
@@ -266,7 +263,7 @@ export function daySheetMarkdown(sheet: DaySheet): string {
   if (sheet.away.length) lines.push(`- Away: ${escapeMarkdown(sheet.away.join(', '))}`)
   const byId = new Map(sheet.items.map((item) => [item.placementId, item]))
   for (const block of sheet.blocks) {
-    lines.push('', `## ${clockWords(block.from)} ${escapeMarkdown(block.name)}`)
+    lines.push('', `## ${hourWords(block.from)} ${escapeMarkdown(block.name)}`)
     for (const id of block.placementIds) lines.push(...itemMarkdown(byId.get(id)!))
   }
   const standing = sheet.items.filter((item) => item.standing)
@@ -278,7 +275,7 @@ export function daySheetMarkdown(sheet: DaySheet): string {
 
 function itemMarkdown(item: SheetItem): string[] {
   const facts = [
-    item.standing ? '' : `${clockWords(item.from)} to ${clockWords(item.to)}`,
+    item.standing ? '' : spanWords(item),
     item.center,
     item.lead && `${item.lead} leads`,
     item.attention,

@@ -77,7 +77,7 @@ describe('the list on paper', () => {
     expect(supplyMarkdown('What to get: Kites', lines, snapshot.home)).toBe(
       '# What to get: Kites\n\n## The dollar aisle, $1.25\n\n- [ ] \\*craft\\* sticks: 36 (1 × 50), by Sat 7\n',
     )
-    expect(supplyMarkdown('What to get', [], snapshot.home)).toContain('Nothing to get')
+    expect(supplyMarkdown('What to get', [], snapshot.home)).toContain('Have everything')
   })
   it('is an entry of the calendar for each trip, and an order says when it is here', () => {
     expect(tripWords(tripsOf(lines)[0], snapshot.home)).toEqual({

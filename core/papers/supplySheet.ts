@@ -56,7 +56,7 @@ export function supplyRows(lines: readonly SupplyLine[], home: HomeWords): strin
 export function supplyMarkdown(title: string, lines: readonly SupplyLine[], home: HomeWords): string {
   const text = [`# ${escapeMarkdown(title)}`, '']
   const groups = supplyGroups(lines)
-  if (!groups.length) text.push('Nothing to get: all of it is in the house.')
+  if (!groups.length) text.push('Have everything: all of it is in the house.')
   for (const group of groups) {
     text.push(`## ${escapeMarkdown(group.title)}${group.cost ? `, ${moneyWords(group.cost, home.currency)}` : ''}`, '')
     for (const { line, buy } of group.entries) {

@@ -28,9 +28,7 @@ describe('what does not fit together is flagged at its field', () => {
       { id: 'a', name: 'Circle', kind: 'circle' as const, from: '09:00', to: '09:40' },
       { id: 'b', name: 'Choice', kind: 'choice' as const, from: '09:30', to: '10:30' },
     ]
-    expect(flags({ home: aHome({ rhythm }) })).toEqual([
-      ['home', 'rhythm.1.from', 'Choice overlaps Circle, 9:00 to 9:40'],
-    ])
+    expect(flags({ home: aHome({ rhythm }) })).toEqual([['home', 'rhythm.1.from', 'Choice overlaps Circle, 9 to 9:40']])
   })
   it('a child who is still to be born, and one who comes when the home is closed', () => {
     expect(flags({ children: [aChild({ born: '2026-03-11' })] })).toEqual([

@@ -1,4 +1,4 @@
-import { programDays, InputError, clockWords, longWeekday, shortDate } from '../base'
+import { programDays, InputError, spanWords, longWeekday, shortDate } from '../base'
 import {
   type Adult,
   type CalendarDate,
@@ -25,7 +25,6 @@ export interface Flag {
 }
 
 const overlaps = (a: TimeSpan, b: TimeSpan) => a.from < b.to && a.to > b.from
-const spanWords = (span: TimeSpan) => `${clockWords(span.from)} to ${clockWords(span.to)}`
 
 /** Hours that lie outside the opening hours, by weekday. */
 function outsideOpening(

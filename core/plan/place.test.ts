@@ -68,7 +68,7 @@ describe('a drop', () => {
       home: aHome({ closures: [{ date: '2026-03-04', reason: 'Storm' }] }),
       unit: aUnit({ closureHandling: { '2026-03-04': 'drop' as const } }),
     }
-    expect(refusal({}, closed)).toMatchObject({ code: 'day-dropped', reason: 'Day 1 is dropped: Storm.' })
+    expect(refusal({}, closed)).toMatchObject({ code: 'day-dropped', reason: 'Day 1 is skipped: Storm.' })
     expect(refusal({}, closed).remedies[0].where).toMatchObject({ day: 2 })
   })
   it('is refused outside its block', () =>

@@ -80,7 +80,7 @@ function verdictAt(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: Attempt)
   if (days.length < numbers.length)
     return { code: 'no-such-day', reason: `The unit has ${plan.program.days.length} days.` }
   const held = days.filter((day) => day.held)
-  if (!held.length) return { code: 'day-dropped', reason: `Day ${days[0].number} is dropped: ${days[0].reason}.` }
+  if (!held.length) return { code: 'day-dropped', reason: `Day ${days[0].number} is skipped: ${days[0].reason}.` }
   return where.kind === 'set-up'
     ? setUpVerdict(snapshot, plan, attempt, activity, where)
     : momentVerdict(snapshot, plan, attempt, activity, where, held)

@@ -23,7 +23,7 @@ const idea = (minutes: number) =>
     id: `i${minutes}`,
     prep: minutes ? [{ id: 'p', text: 'Cut.', minutes, wait: 0, splits: true, uses: [] }] : [],
   })
-/** Wednesday 4 to Friday 6 March. */
+/** Wednesday 4 to Friday, March 6. */
 const of = (placements: [day: number, minutes: number, over?: object][], today = '2026-03-03', adults = [maren]) => {
   const snapshot = aSnapshot({
     home: aHome(),

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { CARD_MM, cuttingMinutes, PAPERS, piecesPerSheet, sheetsFor } from './sheets'
 
 describe('pieces on sheets', () => {
-  it('lays 9 cards of 60 by 85 mm on either paper; the other way round it would be 8', () => {
+  it('lays 9 cards of 60 by 85 mm on either paper; the other way around it would be 8', () => {
     expect([piecesPerSheet(PAPERS.letter, CARD_MM, 6, 4), piecesPerSheet(PAPERS.a4, CARD_MM, 6, 4)]).toEqual([9, 9])
   })
   it('lays all that fit where lengths in inches only look as if they did not', () => {

@@ -32,8 +32,8 @@ describe('where an adult is missing', () => {
     const short = found.intervals.filter((one) => one.short)
     expect(short.map((one) => [one.from, one.to])).toEqual([['14:00', '16:00']])
     expect(coverRemedies(short[0], snapshot.adults).map((one) => one.words)).toEqual([
-      'Ti stays until 16:00',
-      'Ya comes 14:00 to 16:00',
+      'Ti stays until 4:00 PM',
+      'Ya comes 2 to 4',
     ])
   })
   it('and then nobody is', () => {

@@ -1,6 +1,6 @@
 import { hoursOn } from '../plan'
 import type { Adult, CalendarDate, TimeSpan } from '../domain'
-import { clockWords } from '../base'
+import { clockWords, spanWords } from '../base'
 import { adultHours, type Clash, type CoverInterval } from './adultCover'
 
 /** What can be done where adults are missing: someone comes or stays, or someone else leads. */
@@ -17,12 +17,12 @@ function comes(adult: Adult, date: CalendarDate, span: TimeSpan): AdultRemedy {
   const now = adultHours(adult, date)
   const here = now ? { from: earlier(now.from, span.from), to: later(now.to, span.to) } : span
   const words = !now
-    ? `${adult.name} comes ${clockWords(span.from)} to ${clockWords(span.to)}`
+    ? `${adult.name} comes ${spanWords(span)}`
     : now.to < here.to && now.from === here.from
       ? `${adult.name} stays until ${clockWords(here.to)}`
       : now.to === here.to
         ? `${adult.name} comes at ${clockWords(here.from)}`
-        : `${adult.name} is here ${clockWords(here.from)} to ${clockWords(here.to)}`
+        : `${adult.name} is here ${spanWords(here)}`
   return { kind: 'come', adultId: adult.id, date, here, words }
 }
 

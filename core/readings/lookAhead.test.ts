@@ -8,7 +8,7 @@ const SPAN = { from: '08:00', to: '17:00' }
 const ann = aChild()
 const bo = aChild({ id: 'bo', name: 'Bo', born: '2021-05-01', attendance: { wed: SPAN, fri: SPAN } })
 const cy = aChild({ id: 'cy', name: 'Cy', born: '2021-06-01', attendance: { fri: SPAN, mon: SPAN } })
-/** Wednesday 4 to Tuesday 10 March: Ann every day, Bo on days 1 and 3, Cy on days 3 and 4. */
+/** Wednesday 4 to Tuesday, March 10: Ann every day, Bo on days 1 and 3, Cy on days 3 and 4. */
 const unit = aUnit({ days: 5 })
 const idea = (id: string, over: Partial<Activity> = {}) => anActivity({ id, title: id, form: 'tray', ...over })
 const look = (placements: Placement[], activities: Activity[], over: Partial<UnitSnapshot> = {}) => {

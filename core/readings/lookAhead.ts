@@ -3,7 +3,7 @@ import type { CalendarDate, Child, UnitSnapshot, Where } from '../domain'
 import { shortDate, type ProgramDay } from '../base'
 import { dryingClashes, inARow, messesAtOnce, type DryingClash, type InARow } from './aheadDay'
 
-/** A piece for the folders that waits for a fuller day. */
+/** Goes in each child’s folders that waits for a fuller day. */
 export interface FullerDay {
   session: Session
   /** The same time on the day on which most could make one. */

@@ -37,7 +37,7 @@ describe('place it for me', () => {
   it('puts a folder piece first on the day on which all are there, and says why', () => {
     const { snapshot, plan } = world([craft])
     const [best] = bestSlots(snapshot, plan, 'craft')
-    // Friday 6 March, day 3: Ann and Bo are both there.
+    // Friday, March 6, day 3: Ann and Bo are both there.
     expect(best.where).toMatchObject({ kind: 'moment', day: 3 })
     expect(best.reasons).toEqual(
       expect.arrayContaining(['all 2 who come have something to do', 'the fullest day: 2 here']),
@@ -102,7 +102,7 @@ describe('place it for me', () => {
       slots
         .filter((one) => one.where.kind === 'moment' && one.where.day === day)
         .every((one) => one.against.some(({ kind }) => kind === 'too-soon'))
-    // Three days in the freezer from today, Wednesday: Monday 9 March is the first day that holds.
+    // Three days in the freezer from today, Wednesday: Monday, March 9 is the first day that holds.
     expect([1, 2, 3, 4].map(late)).toEqual([true, true, true, false])
   })
   it('offers only places that hold, none in the past, none where it lies already, best first', () => {

@@ -6,7 +6,7 @@ import { aCenter, aChild, aHome, anActivity, aPlacement, aSnapshot, aUnit, momen
 import { aimOf, gapsOf, INFANT_DOMAINS, lacksOf, targetFor, touchesOf } from './touches'
 
 const SPAN = { from: '08:00', to: '17:00' }
-/** Wednesday 4 March to Tuesday 10 March: three days of one week and two of the next. */
+/** Wednesday, March 4 to Tuesday, March 10: three days of one week and two of the next. */
 const unit = aUnit({ start: '2026-03-04', days: 5 })
 const ann = aChild()
 const halfWeek = aChild({ id: 'bo', name: 'Bo', born: '2023-01-15', attendance: { tue: SPAN, wed: SPAN, thu: SPAN } })

@@ -8,7 +8,7 @@ import { supplyList, type SupplyLine } from './supplyList'
 
 const pack = (size: number, price: number, shop: string) => ({ size, price, shop, seen: null })
 const shop = (name: string, weekdays: Weekday[], deliveryDays = 0) => ({ name, weekdays, deliveryDays })
-/** Placements on program days of a unit that starts on Wednesday 4 March 2026. */
+/** Placements on program days of a unit that starts on Wednesday, March 4 2026. */
 const lineOf = (
   material: Partial<Material>,
   days: number[],
@@ -30,7 +30,7 @@ const tripsOf = (line: SupplyLine) => line.buys.map((buy) => [buy.shop, buy.trip
 describe('what does not keep', () => {
   const shops = [shop('early', ['mon']), shop('late', ['thu'])]
   it('is bought where a later trip keeps it fresh, though it is dearer there', () => {
-    // Day 3 is Friday 6 March. Monday’s keeps two days and would be gone; Thursday’s is there on the day before.
+    // Day 3 is Friday, March 6. Monday’s keeps two days and would be gone; Thursday’s is there on the day before.
     const line = lineOf({ keepsDays: 2, packs: [pack(10, 100, 'early'), pack(10, 400, 'late')] }, [3], { shops })
     expect([tripsOf(line), line.cost]).toEqual([[['late', '2026-03-05', false]], 400])
   })
@@ -43,7 +43,7 @@ describe('what does not keep', () => {
     ])
   })
   it('is not bought twice where one trip to a shop that is not named first keeps it for both', () => {
-    // Friday 6 and Monday 9 March: from Thursday four days, from Monday seven.
+    // Friday 6 and Monday, March 9: from Thursday four days, from Monday seven.
     const line = lineOf({ keepsDays: 4, packs: [pack(10, 100, 'early'), pack(10, 100, 'late')] }, [3, 4], { shops })
     expect(tripsOf(line)).toEqual([['late', '2026-03-05', false]])
   })

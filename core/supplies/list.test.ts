@@ -65,7 +65,7 @@ describe('what of the house can be counted on', () => {
     expect(besidesWords(shortOf({ condition: 'mend' }), 'metric')).toBe('20 in the house to mend first')
   })
   it('is gone once it is past its date, and not before', () => {
-    // Day 1 is Wednesday 4 March, day 8 Friday 13: what is good until Thursday 12 serves the first use and not the
+    // Day 1 is Wednesday, March 4, day 8 Friday 13: what is good until Thursday 12 serves the first use and not the
     // second.
     const [line] = world({ ...twice, materials: [aMaterial({ onHand: 20, expires: '2026-03-12' })] }).lines
     expect([line.shortage, line.needs.map((need) => need.short)]).toEqual([5, [0, 5]])
@@ -150,7 +150,7 @@ describe('where and when to buy', () => {
       placements: [on(day, 'one')],
     }).lines[0]
   it('is the last trip of that shop before the first use', () => {
-    // Day 4 is Monday 9 March.
+    // Day 4 is Monday, March 9.
     expect(lineOf({ packs: [pack(10, 100, 'the craft shop')] }).buys).toMatchObject([
       { shop: 'the craft shop', trip: { date: '2026-03-07', lateDays: 0 } },
     ])
@@ -174,7 +174,7 @@ describe('where and when to buy', () => {
       activities: [idea('one', [aNeed('thing', { quantity: 5 })])],
       placements: [on(2, 'one'), on(8, 'one')],
     })
-    // Thursday 5 and Friday 13 March: from Wednesday 4 they keep until Saturday 7, so Friday's are bought on Wednesday
+    // Thursday 5 and Friday, March 13: from Wednesday 4 they keep until Saturday 7, so Friday's are bought on Wednesday
     // 11.
     expect(lines[0].buys.map((buy) => [buy.trip.date, buy.quantity])).toEqual([
       ['2026-03-04', 5],
@@ -251,7 +251,7 @@ describe('asking families', () => {
   })
 })
 
-describe('the standing list', () => {
+describe('the always-have list', () => {
   const wipes = aMaterial({ id: 'wipe', name: 'wipes', onHand: 30, par: 80, packs: [pack(100, 250)] })
   it('joins the list when it is low, though nothing planned takes it', () => {
     const { lines, snapshot } = world({ materials: [wipes], placements: [] })

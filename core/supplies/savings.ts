@@ -37,7 +37,7 @@ const MOST = 3
 
 /** What is lost with an activity, in words. */
 function lostWords({ touches, onlyOnes }: { touches: number; onlyOnes: number }): string {
-  if (!touches) return 'nobody misses a touch'
+  if (!touches) return 'no child loses an area'
   const only = onlyOnes ? `, ${onlyOnes} of them the only one of the week` : ''
   return `${countWords(touches, 'touch', 'touches')} fewer${only}`
 }

@@ -25,6 +25,8 @@ export const aHome = (over: Partial<Home> = {}): Home => ({
   timeZone: 'UTC',
   currency: 'USD',
   measures: 'metric',
+  clock: '12h',
+  dates: 'month-first',
   open: WEEK,
   closures: [],
   rhythm: [

@@ -33,6 +33,8 @@ export class Asks {
       home: home.name,
       unit,
       measures: home.measures,
+      clock: home.clock,
+      dates: home.dates,
       endsOn: share.endsOn,
       things: asks.map(({ material, quantity, open, bringBy }) => ({
         materialId: material.id,

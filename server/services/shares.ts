@@ -1,8 +1,17 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import { z } from 'zod'
-import { addDays } from '@core/base'
-import { CalendarDate, Line, type LinkTick, type Tick, type Share, type ShareKind, type DaySheet } from '@core/domain'
+import { addDays, wordStyle } from '@core/base'
+import {
+  CalendarDate,
+  Line,
+  type LinkTick,
+  type Tick,
+  type Share,
+  type ShareKind,
+  type DaySheet,
+  type SharedDay,
+} from '@core/domain'
 import { daySheet, tickLabel } from '@core/papers'
 import { invalid, notFound, Refusal } from './refusal'
 import { hashToken, newToken } from './secrets'
@@ -108,13 +117,14 @@ export class Shares {
   }
 
   /** What a link shows: one day's sheet and its ticks. */
-  async open(share: Share): Promise<{ label: string; endsOn: string; sheet: DaySheet; ticks: Tick[] }> {
+  async open(share: Share): Promise<SharedDay> {
     await this.noteOpened(share)
     const sheet = await this.sheetOf(share)
     const onSheet = new Set(sheet.items.map((item) => item.placementId))
     return {
       label: share.label,
       endsOn: share.endsOn,
+      ...wordStyle(),
       sheet,
       ticks: (await readTicks(this.db, share.unitId)).filter((tick) => onSheet.has(tick.placementId)),
     }

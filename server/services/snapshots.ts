@@ -1,6 +1,6 @@
 import type { Knex } from 'knex'
 import { houseOf, valuesOf, type Row, type SpokenFor } from '@core/domain'
-import { runningBefore } from '@core/base'
+import { runningBefore, sayLike } from '@core/base'
 import { resolvePlan } from '@core/plan'
 import { spokenForBy, type ListSource } from '@core/supplies'
 import { snapshotOf, type UnitOwn } from '@core/ideas'
@@ -33,6 +33,7 @@ async function readAlone(db: Knex, clock: Clock, unitId: string): Promise<ListSo
   const home = houseOf(house.rows)
   if (!unit) throw notFound('unit')
   if (!home) throw new Refusal('in-the-way', 'This home is not set up yet')
+  sayLike(home.home)
   const snapshot = snapshotOf(home, valuesOf(units.rows, 'unit'), unit, ownOf(own.rows), today)
   const source = { snapshot, plan: resolvePlan(snapshot) }
   if (!all.has(unitId) && all.size >= MOST_KEPT) all.delete(all.keys().next().value!)

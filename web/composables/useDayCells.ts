@@ -1,5 +1,5 @@
 import { computed, type Ref } from 'vue'
-import { minutesOf, type ProgramDay, clockWords } from '@core/base'
+import { minutesOf, type ProgramDay, spanWords } from '@core/base'
 import type { RhythmBlock } from '@core/domain'
 import { eventBlocks, eventOn, lanesOf, plannableBlocks, replacedOn, type Session } from '@core/plan'
 import { useHouse } from '../stores/house'
@@ -116,6 +116,6 @@ export function railOf(cubby: Cubby): RailPart[] {
     of,
     top: ((item.start - start) / length) * 100,
     height: (Math.min(item.end - item.start, length) / length) * 100,
-    words: `${item.session.activity.title}, ${clockWords(item.session.from)} to ${clockWords(item.session.to)}`,
+    words: `${item.session.activity.title}, ${spanWords(item.session)}`,
   }))
 }

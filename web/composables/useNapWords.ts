@@ -1,5 +1,5 @@
 import { computed } from 'vue'
-import { clockWords, listWords } from '@core/base'
+import { spanWords, listWords } from '@core/base'
 import { useHouse } from '../stores/house'
 
 /** The line of the nap: when, who sleeps then, and what that makes possible. */
@@ -12,6 +12,6 @@ export function useNapWords() {
       .filter((child) => child.naps.some((one) => one.from < nap.to && one.to > nap.from))
       .map((child) => child.name)
     const who = asleep.length ? `${listWords(asleep)} asleep: small pieces are possible then` : 'Nobody sleeps here'
-    return `${nap.name}, ${clockWords(nap.from)} to ${clockWords(nap.to)}. ${who}`
+    return `${nap.name}, ${spanWords(nap)}. ${who}`
   })
 }

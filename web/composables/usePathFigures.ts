@@ -9,7 +9,7 @@ import type { StepName } from '../router'
 export function usePathFigures() {
   const store = useUnit()
   return computed<Record<StepName, { words: string; late?: boolean }>>(() => {
-    const { unit, readings, ideas, unplaced, today, days } = store
+    const { unit, readings, ideas, unplaced, halves, today, days } = store
     const none = { words: '' }
     if (!unit || !readings)
       return {
@@ -41,7 +41,9 @@ export function usePathFigures() {
     return {
       spark: { words: `${countWords(unit.words.length, 'word')}, ${countWords(unit.objects.length, 'object')}` },
       gather: {
-        words: unplaced.length ? `${countWords(unplaced.length, 'idea')} unplaced` : countWords(ideas.length, 'idea'),
+        words: unplaced.length
+          ? `${unplaced.length} not scheduled yet`
+          : countWords(ideas.length - halves.length, 'idea'),
       },
       'lay-out': stranded
         ? { words: `${countWords(stranded, 'card')} without a date`, late: true }

@@ -6,7 +6,7 @@ import { useSession } from '../stores/session'
 import { useUnit } from '../stores/unit'
 
 /** Names of the fields of a link, as the form calls them. */
-const FIELDS: Record<string, string> = { label: 'For whom', endsOn: 'Until' }
+const FIELDS: Record<string, string> = { label: 'Who it is for', endsOn: 'Until' }
 
 /**
  * Links of the open unit of one kind: those that there are, making one, withdrawing one.

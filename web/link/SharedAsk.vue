@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { AskedPage, AskedThing } from '@core/domain'
 import { KEPT } from '../composables/kept'
-import { entryText, entryUnit, longDate, quantityWords, readQuantity } from '@core/base'
+import { entryText, entryUnit, longDate, quantityWords, readQuantity, sayLike } from '@core/base'
 import { useLocalStorage } from '@vueuse/core'
 import { onMounted, ref } from 'vue'
 import { api, ApiError } from '../api/client'
@@ -25,7 +25,9 @@ async function run(work: () => Promise<AskedPage>): Promise<boolean> {
   busy.value = true
   problem.value = ''
   try {
-    page.value = await work()
+    const told = await work()
+    sayLike(told)
+    page.value = told
     return true
   } catch (error) {
     const refused = error instanceof ApiError && error.status >= 400 && error.status < 500
@@ -104,7 +106,7 @@ async function takeBack(id: string) {
           </TextButton>
         </div>
       </section>
-      <p v-if="!page.things.length" class="mute">Nothing is wanted right now. Thank you.</p>
+      <p v-if="!page.things.length" class="mute">Nothing needed right now. Thank you.</p>
       <section v-for="thing in page.things" :key="thing.materialId" class="cubby thing" :aria-label="thing.name">
         <div class="row">
           <h2>{{ thing.name }}</h2>
@@ -133,7 +135,7 @@ async function takeBack(id: string) {
           >
           <p v-if="fault" class="brick" role="alert">{{ fault }}</p>
           <div class="inline">
-            <button type="submit" class="btn primary" :disabled="busy">I bring it</button
+            <button type="submit" class="btn primary" :disabled="busy">I’ll bring it</button
             ><button type="button" class="btn" @click="open = null">Leave it</button>
           </div>
         </form>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref } from 'vue'
-import { longWeekday, weekdayOf } from '@core/base'
+import { longWeekday, sayLike, weekdayOf } from '@core/base'
 import type { DaySheet, Tick } from '@core/domain'
 import { api, ApiError } from '../api/client'
 import { newId } from '../api/newId'
@@ -42,6 +42,7 @@ const waits = (): Tick[] =>
 async function load() {
   try {
     const answer = await api.shared(props.token)
+    sayLike(answer)
     sheet.value = answer.sheet
     ticks.value = waits().reduce(withTick, answer.ticks)
     problem.value = ''

@@ -115,7 +115,7 @@ it('solves a stop by every remedy that it offers', () => {
 it('gives each step one honest figure', () => {
   const figures = usePathFigures().value
   expect(figures.spark.words).toBe('8 words, 9 objects')
-  expect(figures.gather.words).toBe('6 ideas unplaced')
+  expect(figures.gather.words).toBe('4 not scheduled yet')
   expect(figures['get-ready']).toEqual({ words: '1 thing late', late: true })
   expect(figures.run.words).toBe('Day 4 of 10')
   useUnit().id = 'nowhere'

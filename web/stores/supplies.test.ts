@@ -137,7 +137,7 @@ describe('asking families', () => {
       unitId: unit.id,
       materialId: 'cardboard-sheet',
       quantity: 2,
-      family: 'Neighbour',
+      family: 'Neighbor',
       by: '2026-03-18',
       state: 'coming',
     })

@@ -106,12 +106,14 @@ export const useUnit = defineStore('unit', () => {
   const fault = computed(() => computedReadings.value.fault)
   const days = computed(() => readings.value?.plan.program.days ?? [])
   const today = computed(() => days.value.find((day) => day.date === session.today && day.held))
-  /** Ideas that have no place on the plan yet. */
+  /** Whole ideas of the basket that have no place on the plan yet: one figure, wherever it is shown. */
   const unplaced = computed(() =>
     ideas.value.filter(
-      (idea) => !idea.activityId || !placements.value.some((one) => one.activityId === idea.activityId),
+      (idea) => idea.activityId && !placements.value.some((one) => one.activityId === idea.activityId),
     ),
   )
+  /** Ideas that somebody still has to finish. */
+  const halves = computed(() => ideas.value.filter((idea) => !idea.activityId))
 
   async function open(unitId: string): Promise<void> {
     if (id.value === unitId && unit.value) return
@@ -184,6 +186,7 @@ export const useUnit = defineStore('unit', () => {
     ticks,
     spokenFor,
     unplaced,
+    halves,
     sharesChanged,
     open,
     load,

@@ -140,7 +140,7 @@ const setUp = () =>
         <p>An invented home with eight children and a unit that is running. Everything in it can be tried.</p>
         <div>
           <v-btn class="primary" :disabled="busy" @click="takeDemo">{{
-            busy ? 'Moving in' : 'Open the demo home'
+            busy ? 'Setting up' : 'Open the demo home'
           }}</v-btn>
         </div>
       </div>
@@ -189,7 +189,7 @@ const setUp = () =>
       <p v-if="problem" class="notice" role="alert">{{ problem }} Your answers are still here.</p>
       <div class="inline">
         <v-btn class="primary" type="submit" :disabled="busy || licenseFault !== ''">{{
-          busy ? 'Moving in' : 'Move in'
+          busy ? 'Setting up' : 'Move in'
         }}</v-btn><v-btn class="plain" :disabled="busy" @click="goTo('cupboard')">Back</v-btn
         ><span v-if="licenseFault" class="small brick" role="status">{{ licenseFault }}</span>
       </div>

@@ -96,7 +96,7 @@ const print = () => window.print()
       </div>
       <DaySheetView :sheet="sheet" :ticks="store.ticks" />
     </template>
-    <p v-else-if="day" class="mute">{{ longDate(day.date) }} is dropped: {{ day.reason }}. Choose another day above.</p>
+    <p v-else-if="day" class="mute">{{ longDate(day.date) }} is skipped: {{ day.reason }}. Choose another day above.</p>
 
     <template #pocket>
       <div>
@@ -108,8 +108,8 @@ const print = () => window.print()
       </div>
       <form class="stack" @submit.prevent="create({ label, endsOn })">
         <label class="rows"
-          ><span class="k-label">For whom</span
-          ><v-combobox v-model="label" :items="helpers" aria-label="For whom" maxlength="120"
+          ><span class="k-label">Who it is for</span
+          ><v-combobox v-model="label" :items="helpers" aria-label="Who it is for" maxlength="120"
         /></label>
         <label class="rows"
           ><span class="k-label">Until the end of</span
@@ -118,7 +118,7 @@ const print = () => window.print()
         <div>
           <v-btn class="primary" type="submit" :disabled="busy || !label || !sheet">Make a link</v-btn>
           <p v-if="!label || !sheet" class="small mute">
-            {{ sheet ? 'Write for whom it is.' : 'This day is dropped.' }}
+            {{ sheet ? 'Write who it is for.' : 'This day is skipped.' }}
           </p>
         </div>
       </form>

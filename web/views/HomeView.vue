@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ageWords } from '@core/plan'
 import { newCenter, newChild, type Adult, type Center, type Child, type Weekday } from '@core/domain'
-import { clockWords, allergenName, CENTER_NAMES, countWords, listWords, weekdaysWords } from '@core/base'
+import { spanWords, allergenName, CENTER_NAMES, countWords, listWords, weekdaysWords } from '@core/base'
 import { markOf } from '@core/papers'
 import { newId } from '../api/newId'
 import AccountForm from '../parts/house/AccountForm.vue'
@@ -58,7 +58,7 @@ const childFacts = (one: Child) =>
   [
     one.mouths && 'mouths',
     one.allergens.length && `allergy: ${listWords(one.allergens.map(allergenName))}`,
-    one.naps.length && `sleeps ${listWords(one.naps.map((nap) => `${clockWords(nap.from)} to ${clockWords(nap.to)}`))}`,
+    one.naps.length && `sleeps ${listWords(one.naps.map((nap) => spanWords(nap)))}`,
   ]
     .filter(Boolean)
     .join(' · ')
@@ -144,7 +144,7 @@ function remove() {
             @open="go({ tab: 'children', open: one.id })"
           />
         </ul>
-        <p v-if="!house.children.length" class="mute">Nobody is written down yet.</p>
+        <p v-if="!house.children.length" class="mute">No children yet.</p>
         <v-btn class="primary" @click="addChild">Add a child</v-btn>
       </template>
       <template v-else-if="tab === 'adults'">
@@ -159,7 +159,7 @@ function remove() {
             @open="go({ tab: 'adults', open: one.id })"
           />
         </ul>
-        <p v-if="!house.adults.length" class="mute">Nobody is written down yet.</p>
+        <p v-if="!house.adults.length" class="mute">No children yet.</p>
         <v-btn class="primary" @click="addAdult">Add an adult</v-btn>
       </template>
       <template v-else-if="tab === 'centers'">

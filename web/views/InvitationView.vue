@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { childHours } from '@core/plan'
-import { aroundAll, clockWords, longDate } from '@core/base'
+import { aroundAll, spanWords, longDate } from '@core/base'
 import UnitFrame from '../parts/shell/UnitFrame.vue'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
@@ -18,7 +18,7 @@ const count = computed(() =>
 )
 const times = computed(() => {
   const around = aroundAll(event.value?.parts ?? [])
-  return around ? `${clockWords(around.from)} to ${clockWords(around.to)}` : ''
+  return around ? spanWords(around) : ''
 })
 const print = () => window.print()
 </script>

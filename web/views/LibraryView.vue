@@ -73,7 +73,7 @@ const SOURCE_WORDS: Record<Activity['source'], string> = { shipped: 'library', o
 /** The idea as it is stored, with its slots open: what is written must never be the filled-in text. */
 const stored = (one: Activity) => house.activitiesById.get(one.id)!
 const setArchived = (one: Activity, archived: boolean) =>
-  void house.commit(`${archived ? 'Put aside' : 'Take out again'}: ${one.title}`.slice(0, 120), [
+  void house.commit(`${archived ? 'Archive' : 'Restore'}: ${one.title}`.slice(0, 120), [
     { put: 'activity', value: { ...stored(one), archived } },
   ])
 const remove = (one: Activity) => void house.commit(`Remove ${one.title}`, [{ remove: 'activity', id: one.id }])
@@ -114,7 +114,7 @@ const aside = computed(() => house.activities.filter((one) => one.archived).leng
       label="Which ideas"
       :tabs="[
         { value: 'here', title: 'On the shelf', figure: String(house.activities.length - aside) },
-        { value: 'aside', title: 'Put aside', figure: aside ? String(aside) : '' },
+        { value: 'aside', title: 'Archive', figure: aside ? String(aside) : '' },
       ]"
     />
     <IdeaFilterBar v-model:text="text" v-model:filters="filters" :count="found.length" :reading="reading" sources />
@@ -181,7 +181,7 @@ const aside = computed(() => house.activities.filter((one) => one.archived).leng
           >
           <v-btn @click="write({ copy: open.id })">Copy and change</v-btn>
           <v-btn class="plain" @click="setArchived(open, !open.archived)">{{
-            open.archived ? 'Take out again' : 'Put aside'
+            open.archived ? 'Restore' : 'Archive'
           }}</v-btn>
           <v-btn v-if="open.source !== 'shipped'" class="plain danger" @click="remove(open)">Remove</v-btn>
         </div>

@@ -56,7 +56,7 @@ const list = computed(() => {
 const low = computed(() => house.materials.filter((one) => underLeast(one, session.today) > 0).length)
 const tabs = computed(() => [
   { value: 'here' as const, title: 'What is here' },
-  { value: 'standing' as const, title: 'Standing list', figure: low.value ? `${low.value} low` : '' },
+  { value: 'standing' as const, title: 'Always-have list', figure: low.value ? `${low.value} low` : '' },
   { value: 'count' as const, title: 'Count' },
 ])
 const open = computed(() => house.materials.find((one) => one.id === openId.value))

@@ -32,7 +32,7 @@ const isToday = computed(() => day.value?.date === store.snapshot?.today)
       </p>
       <DaySheetView :sheet="sheet" :ticks="store.ticks" can-tick @tick="store.tick" />
     </template>
-    <p v-else-if="day" class="mute">{{ longDate(day.date) }} is dropped: {{ day.reason }}.</p>
+    <p v-else-if="day" class="mute">{{ longDate(day.date) }} is skipped: {{ day.reason }}.</p>
   </UnitFrame>
 </template>
 

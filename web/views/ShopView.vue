@@ -165,7 +165,7 @@ const packsOf = (item: ShopItem) => packWords(item.buy.packs, item.line.material
           />
         </section>
         <p v-if="!wanted.length && !inVain.length" class="mute">
-          {{ cart.length ? 'Everything is in the cart.' : 'Nothing to get here.' }}
+          {{ cart.length ? 'Everything is in the cart.' : 'Have everything here.' }}
         </p>
 
         <NotThereLines v-if="inVain.length" :items="inVain" :ways-of="ways" @choose="choose" @found="after" />

@@ -171,7 +171,7 @@ const past = computed(
               ><v-text-field v-model="draft.focus.number" maxlength="120" @blur="commit" /></FormField
             ><FormField label="Shape"
               ><v-text-field v-model="draft.focus.shape" maxlength="120" @blur="commit" /></FormField
-            ><FormField label="Colour"
+            ><FormField label="Color"
               ><v-text-field v-model="draft.focus.colour" maxlength="120" @blur="commit"
             /></FormField>
           </div>

@@ -64,7 +64,7 @@ watch(
     >
     <div v-if="!house.home" class="stack">
       <h2>This home is not set up yet</h2>
-      <p class="mute">Three questions, or the demo home to look round.</p>
+      <p class="mute">Three questions, or the demo home to look around.</p>
       <div><v-btn class="primary" to="/start">Set it up</v-btn></div>
     </div>
     <div v-else-if="!ordered.length" class="stack">

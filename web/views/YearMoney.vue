@@ -108,7 +108,7 @@ const print = () => window.print()
         <div class="row total">
           <span class="k-label">Together</span><b>{{ words(total) }}</b>
         </div>
-        <p class="small mute">The categories are a start. What counts for your taxes, your adviser says.</p>
+        <p class="small mute">The categories are a start. What counts for your taxes, your tax preparer says.</p>
       </section>
       <div class="scroll">
         <table>

@@ -1,3 +1,4 @@
+import { sayLike } from '@core/base'
 import { lookAhead, type LookAhead } from '@core/readings'
 import type { UnitSnapshot } from '@core/domain'
 import { resolvePlan } from '@core/plan'
@@ -16,6 +17,7 @@ export interface LookAnswer {
 
 self.addEventListener('message', ({ data }: MessageEvent<LookQuestion>) => {
   const answer = (found: LookAhead | null) => self.postMessage({ id: data.id, found } satisfies LookAnswer)
+  sayLike(data.snapshot.home)
   try {
     answer(lookAhead(data.snapshot, resolvePlan(data.snapshot)))
   } catch {

@@ -166,7 +166,7 @@ describe('narrowing down', () => {
     ['another center', { center: 'blocks' }, false],
     ['its second domain', { domains: ['fine-motor', 'world'] }, true],
     ['its third domain', { domains: ['language'] }, false],
-    ['as much mess', { messMost: 2 }, true],
+    ['as very messy', { messMost: 2 }, true],
     ['less mess', { messMost: 1 }, false],
     ['its energy', { energy: 1 }, true],
     ['quiet', { energy: 0 }, false],
@@ -197,12 +197,12 @@ describe('in words', () => {
     expect(getWords({ materials: [aMaterial(), aMaterial()], cost: 350 }, 'USD')).toBe('2 things to get, $3.50')
   })
   it('the best time of day', () => {
-    expect(timeWords(timesFor(anActivity(), context))).toBe('suits all in After, 15:00')
+    expect(timeWords(timesFor(anActivity(), context))).toBe('works for everyone in After, 3:00 PM')
     const four = ['Di', 'Ed', 'Flo', 'Gus'].map((name) => aChild({ id: name, name }))
     expect(timeWords([{ block: aHome().rhythm[0], from: '09:00', without: four }])).toBe(
-      'best in Circle, 9:00, without Di, Ed and 2 more',
+      'best in Circle, 9:00 AM, without Di, Ed and 2 more',
     )
-    expect(timeWords([])).toBe('no time of day is long enough')
+    expect(timeWords([])).toBe('no block is long enough')
   })
   it('that nobody who is expected can do it', () => {
     const infants = anActivity({ variants: [{ id: 'i', stages: ['infant'], kind: 'does', how: 'Pat.' }] })
@@ -210,9 +210,11 @@ describe('in words', () => {
     expect([fit.everyone, timesFor(infants, context), whomWords(fit, timesFor(infants, context))]).toEqual([
       false,
       [],
-      'nobody of yours can do it',
+      'none of your children can do this',
     ])
-    expect(whomWords(fitOf(anActivity(), context), timesFor(anActivity(), context))).toBe('suits all in After, 15:00')
+    expect(whomWords(fitOf(anActivity(), context), timesFor(anActivity(), context))).toBe(
+      'works for everyone in After, 3:00 PM',
+    )
   })
   it('when it was done', () => {
     const once = { unitId: 'u', unit: 'Wheels', date: '2025-03-12', went: null }
@@ -222,8 +224,8 @@ describe('in words', () => {
       usedWords([{ ...once, went: { liked: 3, note: 'twice over' } }, once]),
     ]).toEqual([
       '',
-      'Used 12 March 2025 in Wheels',
-      'Used 12 March 2025 in Wheels: they asked for more (twice over); 2 times in all',
+      'Used March 12, 2025 in Wheels',
+      'Used March 12, 2025 in Wheels: they asked for more (twice over); 2 times in all',
     ])
   })
 })

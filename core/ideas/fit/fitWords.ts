@@ -28,13 +28,13 @@ export const getWords = (get: ToGet, currency: string): string =>
     : 'all in the house'
 
 const MOST_NAMED = 2
-/** The best time of day: "suits all in Choice, 9:30", "best in Outdoors, 10:30, without Pip". */
+/** The best time of day: "works for everyone in Choice, 9:30", "best in Outdoors, 10:30, without Pip". */
 export function timeWords(times: readonly TimeFit[]): string {
   const [best] = times
-  if (!best) return 'no time of day is long enough'
+  if (!best) return 'no block is long enough'
   const block = `${best.block.name}, ${clockWords(best.from)}`
   const names = best.without.map((child) => child.name)
-  if (!names.length) return `suits all in ${block}`
+  if (!names.length) return `works for everyone in ${block}`
   return (
     `best in ${block}, without ` +
     `${names.length > MOST_NAMED ? `${names.slice(0, MOST_NAMED).join(', ')} and ${names.length - MOST_NAMED} more` : listWords(names)}`
@@ -44,7 +44,7 @@ export function timeWords(times: readonly TimeFit[]): string {
 /** For whom and when, in a line; plain words where nobody expected has a variant. */
 export const whomWords = (fit: Pick<Fit, 'parts'>, times: readonly TimeFit[]): string =>
   fit.parts.length && !fit.parts.some((part) => part.does === 'takes-part')
-    ? 'nobody of yours can do it'
+    ? 'none of your children can do this'
     : timeWords(times)
 
 /** "Used 12 March 2025 in Wheels and Ramps: they asked for more"; empty where it never was. */

@@ -133,7 +133,7 @@ export const HAND_PATTERNS: Pattern[] = [
         'Tell the others what it is and where it lay.',
       ],
       say: ['What did your fingers feel before your eyes saw it?', 'How did it get there, do you think?'],
-      look: ['Digs round a thing instead of pulling it.', 'Tells where it was found.'],
+      look: ['Digs around a thing instead of pulling it.', 'Tells where it was found.'],
       easier: 'Leave half of each thing above the sand.',
       harder: 'Find them with closed eyes and name them by touch.',
       tidy: 'Sieve the sand together and count all the finds.',
@@ -230,7 +230,7 @@ export const HAND_PATTERNS: Pattern[] = [
         need('tray', 1, 'group of 2'),
       ],
       prep: [
-        prep('wrap', 'Stir starch, soda and water warm until thick, and wrap it round each thing when cool', 20, [
+        prep('wrap', 'Stir starch, soda and water warm until thick, and wrap it around each thing when cool', 20, [
           'corn-starch',
           'baking-soda',
           'water',
@@ -243,11 +243,11 @@ export const HAND_PATTERNS: Pattern[] = [
         'Scrape away from the body, over the tray.',
         'Brush the dust off and guess before it is all free.',
       ],
-      say: ['Which end of it do you think this is?', 'Why must one go slowly?'],
+      say: ['Which end of it do you think this is?', 'Why do we go slowly?'],
       look: ['Holds with one hand and works with the other.', 'Keeps at it for ten minutes.'],
       easier: 'Make the lumps thin, so that a part shows.',
       harder: 'Bake two things into one lump.',
-      tidy: 'Damp the dust before wiping; the crumbs go into the bin.',
+      tidy: 'Damp the dust before wiping; the crumbs go in the trash.',
     }),
   },
   {
@@ -268,7 +268,7 @@ export const HAND_PATTERNS: Pattern[] = [
       variants: forStages(
         'beside: Pat a flat bag with paint sealed inside.',
         'Dip one large thing and stamp it down anywhere.',
-        'Press, lift and look, with two things and one colour.',
+        'Press, lift and look, with two things and one color.',
         'Print in a row and find the side that leaves the clearest mark.',
         'Print a picture from marks alone and let others guess what made each.',
       ),
@@ -298,7 +298,7 @@ export const HAND_PATTERNS: Pattern[] = [
   {
     id: 'shadow-trace',
     title: 'Shadow trace',
-    about: 'Draw round the shadow that it throws',
+    about: 'Draw around the shadow that it throws',
     domains: ['science', 'fine-motor'],
     choose: atLeast(2, 'objects that are in the house', inHand, 5),
     make: ({ things }) => ({
@@ -313,7 +313,7 @@ export const HAND_PATTERNS: Pattern[] = [
       variants: forStages(
         'beside: Follow a spot of light that moves slowly over the wall.',
         'Step on their own shadow and see it move.',
-        'Colour inside a shadow that lies on the paper.',
+        'Color inside a shadow that lies on the paper.',
         'Trace a shadow while a friend holds the thing still.',
         'Trace it at three times or from three distances and say what changed.',
       ),
@@ -386,7 +386,7 @@ export const HAND_PATTERNS: Pattern[] = [
       look: ['Goes from left to right.', 'Steadies the paper with the other hand.'],
       easier: 'Make the path as wide as two fingers.',
       harder: 'Trace it with the other hand.',
-      tidy: 'Crayons by colour, paths into the folder.',
+      tidy: 'Crayons by color, paths into the folder.',
     }),
   },
   {
@@ -438,7 +438,7 @@ export const HAND_PATTERNS: Pattern[] = [
   },
   {
     id: 'feed-post',
-    title: 'Feed it, post it',
+    title: 'Feed it, mail it',
     about: 'Put things through a slot or a mouth',
     domains: ['fine-motor', 'language'],
     choose: atLeast(2),
@@ -449,7 +449,7 @@ export const HAND_PATTERNS: Pattern[] = [
       const box = eater ? eater.a : 'a wide mouth'
       const set = cards(things.length * 2, paper)
       return {
-        title: eater ? `Feed the ${eater.one}` : `Post it: ${theme.name}`,
+        title: eater ? `Feed the ${eater.one}` : `Mail it: ${theme.name}`,
         aim: eater
           ? `Put cards through the mouth of a box that looks like ${box}.`
           : 'Put cards through the slot of a box, each by its name.',
@@ -463,12 +463,12 @@ export const HAND_PATTERNS: Pattern[] = [
         variants: forStages(
           'Drop wide lids into an open box and look after them.',
           'Push wide lids through a wide slot.',
-          `Post the card that is named: ${things
+          `Mail the card that you name: ${things
             .slice(0, 2)
             .map((thing) => thing.one)
             .join(' or ')}.`,
-          'Read a slip with a number and post so many.',
-          'Post only cards with the sound that a friend calls.',
+          'Read a slip with a number and mail that many.',
+          'Mail only the cards with the sound that a friend calls.',
         ),
         needs: [
           set.need,
@@ -482,7 +482,7 @@ export const HAND_PATTERNS: Pattern[] = [
           prep('make-box', `Draw ${box} on the box and cut the slot into it`, 12, ['cardboard-box', 'washable-marker']),
         ],
         steps: [
-          'Show the box: it is hungry, or it wants post.',
+          'Show the box: it is hungry, or it wants mail.',
           'Name a card before it goes in.',
           'Listen to it fall.',
           'Open the back and begin again.',
@@ -522,7 +522,7 @@ export const HAND_PATTERNS: Pattern[] = [
         variants: forStages(
           'beside: Knock down a low tower of soft blocks.',
           'Put a thing into a box and take it out again.',
-          'Set walls round it on three sides.',
+          'Set walls around it on three sides.',
           'Build a place with a roof that holds, and try it.',
           'Draw it first, build it, then change what did not hold.',
         ),

@@ -47,9 +47,9 @@ export const NUMBER_PATTERNS: Pattern[] = [
         attention: 'nearby',
         standing: true,
         variants: forStages(
-          'beside: Take pegs off the rim of a tin with an adult’s help.',
+          'beside: Take clothespins off the rim of a can with an adult’s help.',
           'Pull clothespins off the edge of a box and drop them in.',
-          `Clip as many pegs on the card as there are pictures, up to three.`,
+          `Clip as many clothespins on the card as there are pictures, up to three.`,
           `Count up to ${numberWord(top)} and clip the right one of three numbers.`,
           'Clip the number that is one more, and then one less.',
         ),
@@ -67,13 +67,13 @@ export const NUMBER_PATTERNS: Pattern[] = [
           `Choose a card and touch each of the ${things[0].many} while counting.`,
           'Say the last number again: so many there are.',
           'Pinch the clothespin on that number.',
-          'Turn the card over to see whether the mark sits behind the peg.',
+          'Turn the card over to see whether the mark sits behind the clothespin.',
         ],
         say: ['What would change if one more came?', 'How can you be sure that none was counted twice?'],
-        look: ['Touches each picture once.', 'Opens the peg with finger and thumb.'],
+        look: ['Touches each picture once.', 'Opens the clothespin with finger and thumb.'],
         easier: 'Use cards up to three, with large pictures.',
         harder: 'Scatter the pictures instead of lining them up.',
-        tidy: 'Stand the pegs in a row of ten along the rim.',
+        tidy: 'Stand the clothespins in a row of ten along the rim.',
       }
     },
   },
@@ -103,10 +103,10 @@ export const NUMBER_PATTERNS: Pattern[] = [
         standing: true,
         variants: forStages(
           'beside: Pass one large thing from hand to hand.',
-          `Put one thing in each cup of the tin.`,
+          `Put one thing in each cup of the muffin tin.`,
           'Fill cups marked with one, two and three dots.',
           `Set out cards from one to ${numberWord(top)} and lay ${thing.many} below each.`,
-          'Draw two numbers, lay both heaps, and find the sum.',
+          'Draw two numbers, lay both piles, and find the sum.',
         ),
         needs: [
           thingNeed(thing, total, 'set-up', thing.large ? {} : { for: OLDER }),
@@ -122,10 +122,10 @@ export const NUMBER_PATTERNS: Pattern[] = [
           'Count again while laying them down.',
           'Go on to the next number.',
         ],
-        say: ['Are there enough for the last card?', 'Which heap has more, and how many more?'],
+        say: ['Are there enough for the last card?', 'Which pile has more, and how many more?'],
         look: ['Keeps the number in mind on the way.', 'Stops at the right count.'],
         easier: 'Draw circles on the cards to lay the things in.',
-        harder: 'Take one card away and find out which from the heaps.',
+        harder: 'Take one card away and find out which from the piles.',
         tidy: 'Count backward as they go into the basket.',
       }
     },
@@ -199,7 +199,7 @@ export const NUMBER_PATTERNS: Pattern[] = [
         variants: forStages(
           'beside: Watch one thing come out from behind a cloth and go back.',
           'Say bye to each one that goes under the cloth.',
-          'Give one more, and one more, and see the heap grow.',
+          'Give one more, and one more, and see the pile grow.',
           'Tell how many are left when one or two have gone.',
           'Make up a story sum for the others and write it with signs.',
         ),
@@ -225,7 +225,7 @@ export const NUMBER_PATTERNS: Pattern[] = [
   {
     id: 'greater-less',
     title: 'Greater and less',
-    about: 'See which heap has more',
+    about: 'See which pile has more',
     domains: ['early-math', 'social-emotional'],
     choose: atLeast(1, 'object that can be counted', countable, 2),
     make: ({ things: [thing], paper, theme }) => {
@@ -242,7 +242,7 @@ export const NUMBER_PATTERNS: Pattern[] = [
         attention: 'nearby',
         variants: forStages(
           'beside: Reach for the fuller of two baskets.',
-          'Choose the heap with many when asked for many.',
+          'Choose the pile with many when asked for many.',
           'Point to more and to less, from one and four.',
           'Turn two cards at once; whoever has more takes both.',
           'Say by how many it is more before taking the cards.',
@@ -253,14 +253,14 @@ export const NUMBER_PATTERNS: Pattern[] = [
           prep('number-backs', `Draw one to ${top} ${thing.many} on the cards, two of each`, top, ['card-stock']),
         ],
         steps: [
-          'Deal the cards face down in two heaps.',
+          'Deal the cards face down in two piles.',
           'Both turn their top card.',
           'Count and compare: more, less or the same.',
           'The same on both: lay another on top.',
         ],
         say: ['Can you see it without counting?', 'What is one less than yours?'],
         look: ['Uses more, less and the same.', 'Pairs pictures off one by one.'],
-        easier: 'Compare one card against three, never neighbours.',
+        easier: 'Compare one card against three, never neighbors.',
         harder: 'Whoever has less takes them.',
         tidy: 'Lay the cards in order from one upward.',
       }
@@ -305,7 +305,7 @@ export const NUMBER_PATTERNS: Pattern[] = [
       look: ['Begins at the end and leaves no gap.', 'Guesses nearer each time.'],
       easier: 'Tape a line beside it to lay the blocks on.',
       harder: 'Find something in the room that is exactly as long.',
-      tidy: 'Stack the blocks in heaps of five.',
+      tidy: 'Stack the blocks in piles of five.',
     }),
   },
   {

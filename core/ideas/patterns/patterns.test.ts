@@ -117,14 +117,14 @@ describe('what a pattern asks for', () => {
       for (const text of texts(activity)) expect(text.length).toBeLessThanOrEqual(400)
     }
   })
-  it('colours: three or more, and names those that there are', () => {
+  it('colors: three or more, and names those that there are', () => {
     const two = [
       { ...newThemeObject('car'), colours: ['red'] },
       { ...newThemeObject('bus'), colours: ['blue', 'red'] },
       { ...newThemeObject('van'), colours: ['blue'] },
     ]
     expect(result(applyAll(theme('Cars', 'a', two), options), 'sort-colour').missing).toBe(
-      'Needs at least three colours; the theme has only red and blue. Write colours beside the objects in Spark.',
+      'Needs at least three colors; the theme has only red and blue. Write colors beside the objects in Spark.',
     )
   })
   it('sizes that differ', () => {

@@ -112,7 +112,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
         look: ['Turns the card to make the edges meet.', 'Speaks of a part: a tail, a corner, a handle.'],
         easier: 'Cut the picture out, so that it can lie in its shadow.',
         harder: 'Show only half of each shadow.',
-        tidy: 'Shadows face down, pictures face up, one band round each.',
+        tidy: 'Shadows face down, pictures face up, one band around each.',
       }
     },
   },
@@ -384,7 +384,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
           'Walk the young one home along the row.',
         ],
         say: ['How are the two alike?', 'What does a little one need that a big one does not?'],
-        look: ['Compares colour or shape before choosing.', 'Uses the name of a young one.'],
+        look: ['Compares color or shape before choosing.', 'Uses the name of a young one.'],
         easier: 'Take only those whose young look like them.',
         harder: 'Add one whose young looks quite different.',
         tidy: 'Families go to bed: two and two into the basket.',
@@ -646,7 +646,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
         ],
         say: ['Which clue told you most?', 'Why can it not be that one?'],
         look: ['Changes a guess after a new clue.', 'Asks a question that halves the rest.'],
-        easier: 'Lay out three cards, and begin with the colour.',
+        easier: 'Lay out three cards, and begin with the color.',
         harder: 'Only yes or no in answer to questions.',
         tidy: 'The last one that was guessed collects the cards.',
       }
@@ -655,7 +655,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
   {
     id: 'vote',
     title: 'Vote and count',
-    about: 'Choose a favourite and see what most like',
+    about: 'Choose a favorite and see what most like',
     domains: ['early-math', 'social-emotional'],
     choose: atLeast(3, 'objects', undefined, 4),
     make: ({ things, paper, theme }) => {
@@ -674,7 +674,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
           'beside: Reach for one of two pictures that are held up.',
           'Put a block beside the one that is liked.',
           'Build their own block onto a tower and look which is tallest.',
-          'Colour a square in the right column and count the columns.',
+          'Color a square in the right column and count the columns.',
           'Say how many more one column has, and ask a new question of all.',
         ),
         needs: [
@@ -715,7 +715,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
       attention: 'watching',
       variants: forStages(
         'beside: Pat paint that is sealed in a flat bag on the wall.',
-        'Roll and dab colour for the ground.',
+        'Roll and dab color for the ground.',
         'Paint one large part with a wide brush.',
         `Paint ${things[0].a} and decide with the others where it goes.`,
         'Plan near and far, large and small, and add what is missing.',

@@ -95,15 +95,15 @@ const SIZES: Record<NonNullable<ThemeObject['size']>, number> = { small: 0, medi
 export const SORTING_PATTERNS: Pattern[] = [
   {
     id: 'sort-colour',
-    title: 'Sort by colour',
-    about: 'Put together what has one colour',
+    title: 'Sort by color',
+    about: 'Put together what has one color',
     domains: ['early-math', 'language'],
-    choose: grouped('colours', colours, 3, 'Write colours beside the objects in Spark.'),
+    choose: grouped('colors', colours, 3, 'Write colors beside the objects in Spark.'),
     make: (kit) => {
       const groups = [...groupsBy(kit.things, colours).keys()].slice(0, 4)
       const { needs, prep, real } = toSort(kit)
       return {
-        title: `Sort by colour: ${kit.theme.name}`,
+        title: `Sort by color: ${kit.theme.name}`,
         aim: `Sort ${real ? manyNames(kit.things.slice(0, 3)) : 'pictures'} into ${listWords(groups)}.`,
         at: ['tray-shelf', 'circle'],
         form: 'small-group',
@@ -117,21 +117,21 @@ export const SORTING_PATTERNS: Pattern[] = [
           `Put what is ${groups[0]} on the ${groups[0]} sheet, and leave the rest.`,
           `Sort into two: ${groups[0]} and ${groups[1]}.`,
           `Sort into all ${groups.length} and count which has most.`,
-          'Sort by two things at once: colour across, size down, in a grid.',
+          'Sort by two things at once: color across, size down, in a grid.',
         ),
         needs: [...needs, need('construction-paper', groups.length, 'set-up'), need('tray', 1, 'group of 3')],
         prep,
         steps: [
-          `Lay out one sheet for each colour: ${listWords(groups)}.`,
+          `Lay out one sheet for each color: ${listWords(groups)}.`,
           'Hold one thing up and ask where it goes.',
           'Go on in turns until all lie somewhere.',
           'Talk about those that could go in two places.',
         ],
-        say: ['Which heap is the largest, and how do you know?', 'Where does something with two colours go?'],
-        look: ['Holds the thing against the sheet to compare.', 'Names the colour unasked.'],
-        easier: 'Use two colours that are far apart.',
-        harder: 'Sort from light to dark within one colour.',
-        tidy: 'Call one colour after the other back into the basket.',
+        say: ['Which pile is the largest, and how do you know?', 'Where does something with two colors go?'],
+        look: ['Holds the thing against the sheet to compare.', 'Names the color unasked.'],
+        easier: 'Use two colors that are far apart.',
+        harder: 'Sort from light to dark within one color.',
+        tidy: 'Call one color after the other back into the basket.',
       }
     },
   },
@@ -255,7 +255,7 @@ export const SORTING_PATTERNS: Pattern[] = [
           'Give the big one when asked, out of a big and a small.',
           'Lay small, middle and large on three marked places.',
           real
-            ? `Order all ${things.length} and check by holding neighbours side by side.`
+            ? `Order all ${things.length} and check by holding neighbors side by side.`
             : `Order all ${things.length} by how large they are in life.`,
           real
             ? 'Measure each in blocks and write the numbers below.'

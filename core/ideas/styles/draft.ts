@@ -10,7 +10,7 @@ const PLACE = {
   /** For each touch that is worth something, and at most. */
   touch: 0.5,
   touches: 12,
-  /** A piece for the folder on the day most are here. */
+  /** Goes in each child’s folder on the day most are here. */
   folder: 40,
   /** For each material to get that nothing before it asks for, and once there are as many as fit one trip. */
   newToGet: -2,

@@ -12,7 +12,7 @@ import { themeOf, type Theme, type Thing } from './theme'
  * - `{names}` up to three things of the theme to talk about, in the house or not
  * - `{name}` the first of them, without an article
  * - `{words}`, `{word}` words of the unit
- * - `{theme}`, `{letter}`, `{number}`, `{shape}`, `{colour}`
+ * - `{theme}`, `{letter}`, `{number}`, `{shape}`, `{color}`
  */
 const PLAIN: Record<string, string> = {
   objects: 'large things of the theme',
@@ -25,7 +25,7 @@ const PLAIN: Record<string, string> = {
   letter: 'the letter of the week',
   number: 'five',
   shape: 'the shape of the week',
-  colour: 'one colour',
+  color: 'one color',
 }
 export const SLOTS = Object.keys(PLAIN)
 const SLOT = /\{([a-z]+)\}/g
@@ -48,7 +48,7 @@ function valuesOf(theme: Theme): Record<string, string> {
     letter: theme.letter ? `the letter ${theme.letter}` : PLAIN.letter,
     number: theme.number === null ? PLAIN.number : numberWord(theme.number),
     shape: theme.shape ? withArticle(theme.shape) : PLAIN.shape,
-    colour: value(theme.colour, 'colour'),
+    color: value(theme.colour, 'color'),
   }
 }
 

@@ -47,9 +47,9 @@ const SHAPE: Partial<Record<CenterKind, (shape: string) => string>> = {
   'art-table': (shape) => `Cut ${withArticle(shape)} for each from the scraps and glue it on somewhere.`,
   'glow-table': (shape) => `Look for ${withArticle(shape)} among the pieces, or lay one from others.`,
   blocks: (shape) => `Tape the outline of ${withArticle(shape)} on the rug and build along it.`,
-  outdoors: (shape) => `Chalk ${withArticle(shape)} and walk round it, heel to toe.`,
+  outdoors: (shape) => `Chalk ${withArticle(shape)} and walk around it, heel to toe.`,
   'mark-making': (shape) => `Draw ${withArticle(shape)} in the air, on the table, then on paper.`,
-  'tray-shelf': (shape) => `Lie the tray’s pieces out in ${withArticle(shape)}.`,
+  'tray-shelf': (shape) => `Lay the tray’s pieces out in ${withArticle(shape)}.`,
 }
 /** Materials that come in colours. */
 const COLOURED = [
@@ -149,8 +149,8 @@ export function stretchesFor(
     found.push(
       plain(
         'colour',
-        `Choose ${material.name} in ${theme.colour}, with one other colour beside it.`,
-        `the colour is ${theme.colour}`,
+        `Choose ${material.name} in ${theme.colour}, with one other color beside it.`,
+        `the color is ${theme.colour}`,
       ),
     )
   return found.filter((one): one is Stretch => Boolean(one))

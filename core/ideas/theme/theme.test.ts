@@ -59,7 +59,7 @@ describe('words', () => {
 })
 
 describe('a line of objects', () => {
-  it('takes counts, colours and what is commonly known', () => {
+  it('takes counts, colors and what is commonly known', () => {
     const [shells, crab, gizmo] = readThings('12 red and white shells, crab; two gizmos', KNOWN_THINGS)
     expect(shells).toMatchObject({
       name: 'shell',
@@ -111,7 +111,7 @@ describe('a line of objects', () => {
     ).toEqual(['mushroom', 'mushroom', 'mushroom', null, 'mouse', null, null])
     expect(meantBy('mosse', known)).toBeNull()
   })
-  it('leaves blank pieces out and keeps a lone number or colour as a name', () => {
+  it('leaves blank pieces out and keeps a lone number or color as a name', () => {
     expect(readThings(' , ;\n , ')).toEqual([])
     expect(readThings('7, red').map((thing) => [thing.name, thing.onHand])).toEqual([
       ['7', 0],
@@ -186,11 +186,7 @@ describe('a theme', () => {
 describe('slots', () => {
   const activity = anActivity({
     title: 'Hunt for {theme}',
-    steps: [
-      '{objects} hide.',
-      'Look for {object}, a {name}.',
-      'Say {words} and {number}, {letter}, {shape}, {colour}.',
-    ],
+    steps: ['{objects} hide.', 'Look for {object}, a {name}.', 'Say {words} and {number}, {letter}, {shape}, {color}.'],
   })
   it('take what is large and in the house, and name what is talked about', () => {
     const [filled] = inTheme([activity], kites)
@@ -225,7 +221,7 @@ describe('stretching', () => {
     const found = stretchesFor(boats, theme, materials)
     expect(found.map((stretch) => stretch.id)).toEqual(['letter', 'number', 'shape', 'colour'])
     expect(found[1]).toMatchObject({ words: 'Five sails each: the number is five.', quantities: { sail: 5 } })
-    expect(found[3].step).toBe('Choose washable paint in sky blue, with one other colour beside it.')
+    expect(found[3].step).toBe('Choose washable paint in sky blue, with one other color beside it.')
   })
   it('leaves a quantity alone that the text counts by itself, or that is too far from it', () => {
     const said = { ...boats, steps: ['Give each child three sails.'] }

@@ -42,13 +42,13 @@ export const BUILD_PRETEND_AND_MOVE = [
     tidy: 'Each shape to its outline on the shelf.',
   }),
   activity('brick-pattern-road', 'A road in a pattern', {
-    aim: 'Lay a road whose colours repeat, and mend it where it breaks.',
+    aim: 'Lay a road whose colors repeat, and mend it where it breaks.',
     at: ['blocks', 'tray-shelf'], domains: ['early-math', 'fine-motor'], form: 'small-group',
     minutes: [3, 15, 4], energy: 0, mess: 0, attention: 'nearby', standing: true,
     variants: [
       does('young-toddler', 'Join two large bricks and pull them apart.'),
-      does('older-toddler', 'Lay a road of one colour, end to end.'),
-      does('preschool', 'Copy a two-colour road and make it longer.'),
+      does('older-toddler', 'Lay a road of one color, end to end.'),
+      does('preschool', 'Copy a two-color road and make it longer.'),
       does('school-age', 'Invent a pattern of four and let a friend continue it.'),
       beside('infant', 'Bang two large bricks together.'),
     ],
@@ -56,11 +56,11 @@ export const BUILD_PRETEND_AND_MOVE = [
     steps: ['Start a road of six bricks and drive over it.', 'Take one out: what was there?', 'Hand the road on to the next builder.'],
     say: ['How does your road know what comes next?', 'Where is it broken?'],
     look: ['Repeats a pattern without looking back.', 'Finds the mistake in another’s pattern.'],
-    easier: 'Use two colours only.', harder: 'Let the pattern grow by one each time.',
-    tidy: 'Bricks by colour into three tubs.',
+    easier: 'Use two colors only.', harder: 'Let the pattern grow by one each time.',
+    tidy: 'Bricks by color into three tubs.',
   }),
   activity('market-stall', 'Market stall', {
-    aim: 'Buy, sell and talk politely at a stall of own making.',
+    aim: 'Buy, sell and talk politely at a stall that the kids built.',
     at: ['pretend'], domains: ['social-emotional', 'language', 'early-math'], form: 'small-group',
     minutes: [12, 30, 8], energy: 1, mess: 0, attention: 'nearby', standing: true,
     variants: [
@@ -100,7 +100,7 @@ export const BUILD_PRETEND_AND_MOVE = [
     say: ['What did it sound like before it broke?', 'How do you know that it is mended?'],
     look: ['Listens to what a friend wants.', 'Explains a step by words.'],
     easier: 'One job: wash and dry.', harder: 'Write a bill with two lines.',
-    tidy: 'Tools to their hooks, job cards into the tin.',
+    tidy: 'Tools to their hooks, job cards into the can.',
   }),
   activity('travel-office', 'Off we go', {
     aim: 'Pack, choose seats and travel somewhere together.',
@@ -109,13 +109,13 @@ export const BUILD_PRETEND_AND_MOVE = [
     variants: [
       does('infant', 'Ride in a lap and bounce with the bumps.'),
       does('young-toddler', 'Carry a bag aboard and sit down.'),
-      does('older-toddler', 'Hand over the ticket and find the seat of that colour.'),
+      does('older-toddler', 'Hand over the ticket and find the seat of that color.'),
       does('preschool', 'Say where to go and pack three things for it.'),
       does('school-age', 'Draw the route, call the stops and drive.'),
     ],
     needs: [need('index-card', 1, 'child'), need('basket', 2, 'set-up'), need('dress-up', 1, 'child'), need('washable-marker', 2, 'set-up')],
-    prep: [prep('tickets', 'Draw a coloured dot on each ticket', 5, ['index-card'])],
-    steps: ['Set the chairs in two rows with a path between.', 'Tickets out, bags in, doors shut.', 'Travel: hills, bends and a stop.', 'Get out and look round.'],
+    prep: [prep('tickets', 'Draw a colored dot on each ticket', 5, ['index-card'])],
+    steps: ['Set the chairs in two rows with a path between.', 'Tickets out, bags in, doors shut.', 'Travel: hills, bends and a stop.', 'Get out and look around.'],
     say: ['What can you see on your side?', 'What did we forget to pack?'],
     look: ['Joins in a shared story.', 'Names a place and something about it.'],
     easier: 'One stop only.', harder: 'Something goes wrong on the way; what now?',
@@ -147,7 +147,7 @@ export const BUILD_PRETEND_AND_MOVE = [
     at: ['outdoors', 'circle'], domains: ['gross-motor', 'social-emotional', 'music-movement'], form: 'whole-group',
     minutes: [2, 15, 2], energy: 2, mess: 0, attention: 'watching',
     variants: [
-      does('young-toddler', 'Follow an adult round two cones, holding a hand.'),
+      does('young-toddler', 'Follow an adult around two cones, holding a hand.'),
       does('older-toddler', 'Copy one movement at a time: stamp, tiptoe, turn.'),
       does('preschool', 'Lead the line through three movements.'),
       does('school-age', 'Lead with a rule that the others have to guess.'),
@@ -172,10 +172,10 @@ export const BUILD_PRETEND_AND_MOVE = [
       does('school-age', 'Call the moves and lead a change of sides.'),
     ],
     needs: [need('play-parachute', 1, 'set-up'), need('soft-ball', 2, 'set-up')],
-    steps: ['Spread the cloth and give each child a colour to hold.', 'Begin with ripples while someone hums.', 'Lift high on three and look at each other beneath.', 'Let it sink and be still.'],
+    steps: ['Spread the cloth and give each child a color to hold.', 'Begin with ripples while someone hums.', 'Lift high on three and look at each other beneath.', 'Let it sink and be still.'],
     say: ['What weather are we now?', 'How can we all be quiet at once?'],
     look: ['Changes speed with the group.', 'Waits for the count.'],
-    easier: 'Use a bed sheet with few children.', harder: 'Send the ball once round the edge.',
+    easier: 'Use a bed sheet with few children.', harder: 'Send the ball once around the edge.',
     tidy: 'Fold it together, corner to corner.',
   }),
   activity('wind-finder', 'Wind finder', {
@@ -219,7 +219,7 @@ export const BUILD_PRETEND_AND_MOVE = [
     tidy: 'Kites into the circle basket.',
   }),
   activity('sound-circle', 'Pass the sound', {
-    aim: 'Listen, wait, and pass a beat round the circle.',
+    aim: 'Listen, wait, and pass a beat around the circle.',
     at: ['circle'], domains: ['music-movement', 'social-emotional', 'language'], form: 'whole-group',
     minutes: [2, 10, 1], energy: 0, mess: 0, attention: 'nearby',
     variants: [

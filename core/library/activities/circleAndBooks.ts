@@ -7,7 +7,7 @@ export const CIRCLE_AND_BOOKS = [
     minutes: [1, 8, 1], energy: 0, mess: 0, attention: 'watching',
     variants: stages('Hear their own name and have the ball rolled to the feet.', 'Roll the ball to an adult.', 'Roll it to the one who is named.', 'Say a name and roll it there.', 'Greet in another language or with a rule, such as by age.'),
     needs: [need('soft-ball', 1, 'set-up')],
-    steps: ['Sit in a ring with legs apart.', 'Say a name, then roll.', 'Who gets it says good morning back.', 'End with the name of who is not here today.'],
+    steps: ['Sit in a ring with legs apart.', 'Say a name, then roll.', 'Whoever gets it says good morning back.', 'End with the name of who is not here today.'],
     say: ['Who has not had it yet?', 'How do you like to be greeted?'], look: ['Knows names.', 'Waits.'],
     easier: 'Sit closer.', harder: 'Two balls.', tidy: 'Roll it into the basket.',
   }),
@@ -23,7 +23,7 @@ export const CIRCLE_AND_BOOKS = [
   activity('scarf-weather', 'Scarves in the weather', {
     aim: 'Move a scarf to quick and slow, high and low.', at: ['circle'], domains: ['music-movement', 'sensory'], form: 'whole-group',
     minutes: [1, 8, 1], energy: 1, mess: 0, attention: 'watching',
-    variants: stages('Follow a scarf that floats above.', 'Shake it and drop it.', 'Throw it up and look for it.', 'Move it as rain, storm and calm.', 'Throw, turn round and catch.'),
+    variants: stages('Follow a scarf that floats above.', 'Shake it and drop it.', 'Throw it up and look for it.', 'Move it as rain, storm and calm.', 'Throw, turn around and catch.'),
     needs: [need('scarf', 1, 'child')],
     steps: ['Hide the scarf in two fists.', 'Let it grow out slowly.', 'Call the weather and move.', 'Let it fall and be still.'],
     say: ['How does calm look?', 'What does it do when you let go?'], look: ['Sweeps the scarf across the body.', 'Changes pace.'],
@@ -45,7 +45,7 @@ export const CIRCLE_AND_BOOKS = [
     needs: [need('rhythm-stick', 2, 'child', { for: ['older-toddler', ...OLDER] }), need('drum', 1, 'set-up'), need('shaker', 1, 'child', { for: ['young-toddler'] })],
     steps: ['Sticks on shoulders means wait.', 'Tap, then point: echo.', 'Make it longer bit by bit.', 'A child leads.'],
     say: ['How many taps?', 'Was it the same?'], look: ['Waits through the model.', 'Keeps the beat.'],
-    easier: 'Clap.', harder: 'Tap the beats of {words}.', tidy: 'Sticks crossed in the tin.',
+    easier: 'Clap.', harder: 'Tap the beats of {words}.', tidy: 'Sticks crossed in the can.',
   }),
   activity('mirror-me', 'Mirror me', {
     aim: 'Watch closely and move as another does.', at: ['circle'], domains: ['social-emotional', 'gross-motor'], form: 'whole-group',
@@ -80,7 +80,7 @@ export const CIRCLE_AND_BOOKS = [
     variants: stages('Play peek with a thin cloth.', 'Lift the cloth off a friend.', 'Say who came out.', 'Guess with clues: hair, shirt, first sound.', 'Give three clues, from hard to easy.'),
     needs: [need('baby-blanket', 1, 'set-up', { alt: ['scarf'] })],
     steps: ['Eyes closed, heads down.', 'One child goes under a loose blanket.', 'Eyes open: who is not here?', 'Count to three and lift.'],
-    say: ['How did you know?', 'Whose voice is it?'], look: ['Looks round the ring.', 'Can say who sits where.'],
+    say: ['How did you know?', 'Whose voice is it?'], look: ['Looks around the ring.', 'Can say who sits where.'],
     easier: 'Hide a toy.', harder: 'Two hide.', tidy: 'Fold it by four.',
   }),
   activity('count-down-rocket', 'Down to zero', {
@@ -93,13 +93,13 @@ export const CIRCLE_AND_BOOKS = [
     easier: 'From three.', harder: 'Leave one out: which?', tidy: 'Land softly and sit.',
   }),
   activity('feelings-corner', 'Four corners', {
-    aim: 'Say how one is and see others.', at: ['circle'], domains: ['social-emotional', 'language'], form: 'whole-group',
+    aim: 'Say how you are and look at each other.', at: ['circle'], domains: ['social-emotional', 'language'], form: 'whole-group',
     minutes: [2, 8, 1], energy: 0, mess: 0, attention: 'watching',
     variants: stages('Look at faces in a soft book.', 'Go where an adult goes.', 'Point to the face you have.', 'Walk to a corner and say why.', 'Ask another what would help and offer it.'),
     needs: [need('paper-plate', 4, 'set-up'), need('washable-marker', 2, 'set-up', { adult: true }), need('picture-book', 1, 'set-up', { for: ['infant'] })],
     prep: [prep('draw-faces', 'Draw glad, sad, cross and afraid on plates', 5, ['paper-plate', 'washable-marker'])],
     steps: ['Hang a face in each corner.', 'Tell of a small thing that happened.', 'Walk to how you would feel.', 'Hear from each corner.'],
-    say: ['Can one be in two corners?', 'What helps you back?'], look: ['Finds a word for the face.', 'Hears others.'],
+    say: ['Can something be in two corners?', 'What helps you back?'], look: ['Finds a word for the face.', 'Hears others.'],
     easier: 'Two corners.', harder: 'Somewhere between two.', tidy: 'Plates in the feelings box.',
   }),
   activity('tiptoe-treasure', 'Past the sleeper', {
@@ -121,7 +121,7 @@ export const CIRCLE_AND_BOOKS = [
     easier: 'Hum in place of words.', harder: 'Sing it as a round.', tidy: 'Cards go back to the hooks in the order sung.',
   }),
   activity('dance-a-picture', 'Dance what you see', {
-    aim: 'Turn lines and colours into movement.', at: ['circle'], domains: ['music-movement', 'creative-arts'], form: 'whole-group',
+    aim: 'Turn lines and colors into movement.', at: ['circle'], domains: ['music-movement', 'creative-arts'], form: 'whole-group',
     minutes: [2, 10, 1], energy: 2, mess: 0, attention: 'watching',
     variants: stages('Be danced in arms, slow and then quick.', 'Shake a bell band when others jump.', 'Move high for a high line, low for a low one.', 'Dance a zigzag, a wave and a dot.', 'Draw a dance for three and teach it.'),
     needs: [need('index-card', 8, 'set-up'), need('jingle-bell', 3, 'set-up'), need('drum', 1, 'set-up')],
@@ -137,7 +137,7 @@ export const CIRCLE_AND_BOOKS = [
     needs: [need('cardboard-box', 2, 'set-up'), need('small-box', 1, 'child'), need('shaker', 2, 'set-up'), need('rhythm-stick', 1, 'child', { for: OLDER })],
     steps: ['Try each box: what can it do?', 'Show the sign for loud and for soft.', 'Play a storm that comes and goes.', 'Let someone else conduct.'],
     say: ['What makes it louder?', 'Can something soft be fast?'], look: ['Watches who leads.', 'Stops at once.'],
-    easier: 'Clap in place of the boxes.', harder: 'Grow from nothing to a storm and back in one minute.', tidy: 'Boxes nested, sticks in the tin.',
+    easier: 'Clap in place of the boxes.', harder: 'Grow from nothing to a storm and back in one minute.', tidy: 'Boxes nested, sticks in the can.',
   }),
   activity('bell-walk', 'Bells on the move', {
     aim: 'Walk, run and stop to a beat.', at: ['circle', 'outdoors'], domains: ['music-movement', 'gross-motor'], form: 'whole-group',

@@ -8,16 +8,16 @@ export const EASEL_AND_DOUGH = [
     variants: stages('beside: Roll a dry foam roller over a leg and an arm.', 'Roll up and down with two hands.', 'Roll stripes beside each other and leave white between.', 'Roll a wall of bricks, one row shifted from the next.', 'Mask a shape with tape and roll over it evenly.'),
     needs: [need('foam-roller', 2, 'set-up'), need('tempera-paint', 25, 'child'), need('butcher-paper', 60, 'child', { spare: 0.1 }), need('tray', 1, 'set-up'), need('apron', 2, 'set-up')],
     steps: ['Roll the paint out until it hisses.', 'Begin high and come down slowly.', 'Take a step aside for the next stripe.', 'Look from the door before it is called done.'],
-    say: ['How high can you reach?', 'Where did two stripes make a third colour?'], look: ['Reaches across the middle.', 'Loads the roller alone.'],
+    say: ['How high can you reach?', 'Where did two stripes make a third color?'], look: ['Reaches across the middle.', 'Loads the roller alone.'],
     easier: 'Hang the paper at chest height.', harder: 'Roll from light to dark.', tidy: 'Rollers in a bag for a day, or out under the tap.',
   }),
   activity('easel-self', 'Who looks back?', {
     aim: 'Look in a mirror and paint what is there.', at: ['easel'], domains: ['social-emotional', 'creative-arts'], form: 'one-to-one',
     minutes: [4, 15, 6], energy: -1, mess: 2, attention: 'nearby', standing: true,
-    variants: stages('Look in the mirror on an arm and touch the nose.', 'Dab on a face shape that is drawn.', 'Point to eyes and mouth, then paint two dots and a line.', 'Paint head, hair and face while looking up often.', 'Mix the colour of their own skin and paint the light side lighter.'),
+    variants: stages('Look in the mirror on an arm and touch the nose.', 'Dab on a face shape that is drawn.', 'Point to eyes and mouth, then paint two dots and a line.', 'Paint head, hair and face while looking up often.', 'Mix the color of their own skin and paint the light side lighter.'),
     needs: [need('mirror', 1, 'set-up'), need('tempera-paint', 20, 'child'), need('butcher-paper', 50, 'child'), need('paintbrush', 2, 'set-up'), need('muffin-tin', 1, 'set-up')],
     steps: ['Hang the mirror beside the paper.', 'Trace the face on the glass with a finger.', 'Mix the skin before the brush goes to the paper.', 'Write down what the child says about it.'],
-    say: ['What colour are your eyes when you come close?', 'What makes it you?'], look: ['Looks back and forth.', 'Adds parts that were not there last time.'],
+    say: ['What color are your eyes when you come close?', 'What makes it you?'], look: ['Looks back and forth.', 'Adds parts that were not there last time.'],
     easier: 'Draw the outline of the head.', harder: 'Paint the face of a friend who sits for it.', tidy: 'Wipe the mirror, brushes up in the jar.',
   }),
   activity('easel-big-dots', 'Dots by the dozen', {
@@ -27,7 +27,7 @@ export const EASEL_AND_DOUGH = [
     needs: [need('tempera-paint', 15, 'child'), need('butcher-paper', 50, 'child'), need('cotton-swab', 3, 'child', { for: OLDER }), need('sponge-piece', 2, 'set-up'), need('cork', 2, 'set-up', { for: OLDER, alt: ['large-cork'] }), need('soft-ball', 1, 'set-up', { for: ['beside-infant'] })],
     steps: ['Dip once, print three times.', 'See how the dot fades.', 'Choose big or small before the next.', 'Step back and find a picture in them.'],
     say: ['Which dot was printed last?', 'How many fit across?'], look: ['Stamps straight on.', 'Counts while printing.'],
-    easier: 'One sponge, one colour.', harder: 'Print a dot for every child here today.', tidy: 'Sponges out at the tap, swabs away.',
+    easier: 'One sponge, one color.', harder: 'Print a dot for every child here today.', tidy: 'Sponges out at the tap, swabs away.',
   }),
   activity('easel-mystery-line', 'The line that came first', {
     aim: 'Turn a given line into a picture.', at: ['easel', 'mark-making'], domains: ['creative-arts', 'language'], form: 'one-to-one',
@@ -39,13 +39,13 @@ export const EASEL_AND_DOUGH = [
     easier: 'Begin with a circle.', harder: 'Begin with three lines that do not meet.', tidy: 'Titles out, sheets in the folder.',
   }),
   activity('easel-magnet-tracks', 'Paint that follows', {
-    aim: 'Pull colour along with a magnet behind the paper.', at: ['easel', 'discovery'], domains: ['science', 'creative-arts', 'fine-motor'], form: 'one-to-one',
+    aim: 'Pull color along with a magnet behind the paper.', at: ['easel', 'discovery'], domains: ['science', 'creative-arts', 'fine-motor'], form: 'one-to-one',
     minutes: [6, 12, 6], energy: 0, mess: 1, attention: 'watching',
-    variants: stages('beside: Follow a bright thing that slides along the wall.', 'beside: Pull a cased magnet off a tin and put it back.', 'Move the clip from below while an adult holds the plate.', 'Draw a track by moving the magnet behind.', 'Steer two clips at once, or write the first letter.'),
+    variants: stages('beside: Follow a bright thing that slides along the wall.', 'beside: Pull a cased magnet off a can and put it back.', 'Move the clip from below while an adult holds the plate.', 'Draw a track by moving the magnet behind.', 'Steer two clips at once, or write the first letter.'),
     needs: [need('bar-magnet', 1, 'group of 2'), need('large-clip', 2, 'group of 2'), need('paper-plate', 1, 'child', { spare: 0.1 }), need('tempera-paint', 8, 'child'), need('muffin-tin', 1, 'set-up', { for: ['beside-young-toddler'] })],
     steps: ['Put a drop of paint and a clip on the plate.', 'Hold the magnet below and feel the pull.', 'Move slowly, so that the clip keeps up.', 'Let go: what happens?'],
     say: ['Why does it follow?', 'Through what else would it pull?'], look: ['Moves with care.', 'Finds where the pull ends.'],
-    easier: 'Use a tin tray and no paint.', harder: 'Drive it through a drawn maze.', tidy: 'Wipe clips at once; magnets back in their box.',
+    easier: 'Use a metal tray and no paint.', harder: 'Drive it through a drawn maze.', tidy: 'Wipe clips at once; magnets back in their box.',
   }),
   activity('dough-cakes', 'Cakes to share out', {
     aim: 'Make a cake and share it fairly.', at: ['dough-table'], domains: ['early-math', 'social-emotional', 'fine-motor'], form: 'small-group',
@@ -78,7 +78,7 @@ export const EASEL_AND_DOUGH = [
   activity('dough-scissors', 'Snip a snake', {
     aim: 'Cut dough with scissors, open and close.', at: ['dough-table', 'tray-shelf'], domains: ['fine-motor', 'practical-life'], form: 'tray',
     minutes: [2, 12, 4], energy: 0, mess: 1, attention: 'watching', standing: true,
-    variants: stages('beside: Open and close the hands round an adult’s finger.', 'beside: Tear a soft snake with both hands.', 'Snip a thick snake with a hand over the hand.', 'Snip ten pieces of the same length.', 'Cut pieces by a measure and lay them as a ruler.'),
+    variants: stages('beside: Open and close the hands around an adult’s finger.', 'beside: Tear a soft snake with both hands.', 'Snip a thick snake with a hand over the hand.', 'Snip ten pieces of the same length.', 'Cut pieces by a measure and lay them as a ruler.'),
     needs: [need('cooked-dough', 100, 'child'), need('child-scissors', 1, 'child', { for: ['older-toddler', ...OLDER] }), need('tray', 1, 'child'), need('ruler', 1, 'set-up', { for: ['school-age'] })],
     steps: ['Thumb up in the small hole.', 'Open wide, close slowly.', 'Move the dough hand, not the scissors.', 'Count the pieces into a cup.'],
     say: ['What does your other hand do?', 'Which piece is the longest?'], look: ['Thumb stays on top.', 'Cuts with the middle of the blades.'],
@@ -96,7 +96,7 @@ export const EASEL_AND_DOUGH = [
   activity('dough-worms-measure', 'Long, longer, longest', {
     aim: 'Roll and compare lengths.', at: ['dough-table'], domains: ['early-math', 'fine-motor'], form: 'small-group',
     minutes: [3, 15, 5], energy: 0, mess: 1, attention: 'nearby',
-    variants: stages('beside: Hold a ring at one end while an adult pulls gently at the other.', 'Roll under one flat hand.', 'Make a long one and a short one.', 'Roll three and lay them by length from one line.', 'Roll one of exactly ten centimetres without a ruler, then check.'),
+    variants: stages('beside: Hold a ring at one end while an adult pulls gently at the other.', 'Roll under one flat hand.', 'Make a long one and a short one.', 'Roll three and lay them by length from one line.', 'Roll one of exactly ten centimeters without a ruler, then check.'),
     needs: [need('cooked-dough', 120, 'child'), need('masking-tape', 60, 'group of 3'), need('ruler', 1, 'group of 3', { for: OLDER }), need('wooden-ring', 1, 'set-up', { for: ['beside-infant'] })],
     steps: ['Tape a starting line on the table.', 'Roll until it nearly breaks.', 'Lay one end on the line.', 'Ask who is longest, and who is next.'],
     say: ['Is the longer one also heavier?', 'What if you roll it thinner?'], look: ['Lines up the ends.', 'Uses long, longer, longest.'],

@@ -6,7 +6,7 @@ objects: loaf, roll, pretzel, oven, rolling pin, apron, whisk, mixing bowl, time
 words: knead, rise, crust, dough, bake, yeast
 ask: What makes bread puff up? / Who bakes while we sleep? / What smells good in a bakery?
 place: the bakery; roles: baker, cashier, customer, delivery driver; props: apron, tray, rolling pin, basket, play money; signs: Open, Fresh bread, Prices
-bin: a flour mill of oats with scoops, tins and rolls
+bin: a flour mill of oats with scoops, pans and rolls
 science: What does yeast do in warm water with sugar, and in cold?
 doing: knead, roll, pat, stir, rise
 books: a book about bread around the world, a recipe book, a story of something baked together

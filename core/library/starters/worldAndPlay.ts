@@ -90,7 +90,7 @@ objects: river, bridge, boat, fish, stone, otter, beaver, duck, waterfall
 words: flow, bank, bridge, current, splash
 ask: Where does it begin? / Who builds dams? / How do we cross?
 place: the ferry landing; roles: ferry captain, passenger, toll taker; props: boats, ropes, tickets; signs: Ferry, Stop, Deep
-bin: a sand valley with a jug at the top
+bin: a sand valley with a pitcher at the top
 science: What stops the water, and what does it carry off?
 doing: flow, swirl, leap, splash, cross
 books: a book about rivers, a story about a bridge

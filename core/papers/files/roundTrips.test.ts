@@ -215,9 +215,9 @@ describe('names in quotation marks', () => {
   it('are not parted, and are marked only where a part begins', () => {
     expect(splitOutside('a; "b; c" ;6" plates; "d""; e"', /;/y)).toEqual(['a', '"b; c"', '6" plates', '"d""; e"'])
     expect(splitOutside('"never closed; b', /;/y)).toEqual(['"never closed', 'b'])
-    expect(inBrackets('x (or chalk; "clay (grey)" ; 6" plates) (adult)', 'or')).toEqual([
+    expect(inBrackets('x (or chalk; "clay (gray)" ; 6" plates) (adult)', 'or')).toEqual([
       'chalk',
-      'clay (grey)',
+      'clay (gray)',
       '6" plates',
     ])
     expect(inBrackets('x (adult)', 'or')).toBeNull()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { mdiPin } from '@mdi/js'
-import { clockWords } from '@core/base'
+import { hourWords } from '@core/base'
 import type { Caution } from '@core/cautions'
 import type { Session } from '@core/plan'
 import ChildMarks from '../lines/ChildMarks.vue'
@@ -21,8 +21,7 @@ const open = computed(() => props.cautions.filter((one) => one.severity !== 'wat
 const risky = computed(() => open.value.flatMap((one) => one.childIds))
 const meta = computed(() => {
   const { activity, placement, from } = props.session
-  const start =
-    placement.where.kind === 'moment' && (placement.where.from || props.timed) ? `${clockWords(from)}, ` : ''
+  const start = placement.where.kind === 'moment' && (placement.where.from || props.timed) ? `${hourWords(from)}, ` : ''
   // One line: what stands open or when it starts says more than how closely an adult looks on.
   const attention = open.value.length || start || placement.status !== 'planned' ? '' : SHORT[activity.attention]
   return [`${start}${activity.minutes.do} min`, attention].filter(Boolean).join(' · ')

@@ -83,7 +83,7 @@ const mmError = computed(() =>
         :error-messages="error('category')"
         @blur="emit('commit')"
     /></FormField>
-    <FormField label="Beside the others"
+    <FormField label="Size next to the others"
       ><v-select
         v-model="one.size"
         :items="SIZES"
@@ -124,7 +124,7 @@ const mmError = computed(() =>
         :aria-label="`Allergens in ${one.name}`"
         @update:model-value="emit('commit')"
     /></FormField>
-    <FormField label="Does the smallest one go through a paper tube?" class="tube"
+    <FormField label="Does the smallest one fit through a toilet-paper tube?" class="tube"
       ><v-select
         v-model="measure"
         :items="[
@@ -132,7 +132,7 @@ const mmError = computed(() =>
           { title: 'no, it is too large', value: 'large' },
           { title: 'yes, or I measured it', value: 'mm' },
         ]"
-        :aria-label="`Does the smallest ${one.name} go through a paper tube?`"
+        :aria-label="`Does the smallest ${one.name} fit through a toilet-paper tube?`"
     /></FormField>
     <FormField v-if="measure === 'mm'" label="Its size in mm"
       ><v-text-field

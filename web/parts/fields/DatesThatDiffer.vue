@@ -17,7 +17,7 @@ function drop(i: number) {
 
 <template>
   <fieldset class="plain">
-    <legend class="k-label">Dates that differ</legend>
+    <legend class="k-label">Changes on certain dates</legend>
     <div v-for="(one, i) in dates" :key="i" class="inline line">
       <input v-model="one.date" class="time" type="date" :aria-label="`Date ${i + 1}`" @blur="emit('left')" /><span
         v-if="one.here === null"

@@ -68,14 +68,16 @@ const figures = computed<Figure[]>(() => {
         : due
           ? `${minutesWords(due)} to do`
           : 'Nothing ahead',
-      more: first ? `${minutesWords(first.due)} due by then` : due ? `in ${minutesWords(window)} of windows` : '',
+      more: first ? `${minutesWords(first.due)} due by then` : due ? `in ${minutesWords(window)} of prep time` : '',
       share: null,
       tone: quiet.preparation ? '' : 'brick',
     },
     {
       name: 'rounded',
       title: 'Well-rounded',
-      words: gaps ? `${countWords(gaps, 'gap')}, ${countWords(children, 'child', 'children')}` : 'Nobody goes without',
+      words: gaps
+        ? `${countWords(gaps, 'gap')}, ${countWords(children, 'child', 'children')}`
+        : 'Every child is covered',
       more: `${met} of ${target} touches`,
       share: target ? met / target : null,
       tone: quiet.rounded ? '' : 'ember',
@@ -91,7 +93,7 @@ const figures = computed<Figure[]>(() => {
     {
       name: 'cautions',
       title: 'Cautions',
-      words: cautions || 'None to solve',
+      words: cautions || 'No cautions',
       more: pulse.cautions.watch ? `${pulse.cautions.watch} to watch` : '',
       share: null,
       tone: pulse.cautions.stop ? 'brick' : pulse.cautions.change ? 'ember' : '',

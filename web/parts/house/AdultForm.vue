@@ -47,7 +47,7 @@ function dropWindow(i: number) {
     /></FormField>
     <WeekHours v-model="draft.hours" legend="Here" :errors="errors" path="hours" @left="commit" />
     <fieldset class="plain">
-      <legend class="k-label">Time for preparing</legend>
+      <legend class="k-label">Prep time</legend>
       <div v-for="(one, i) in draft.prepWindows" :key="i" class="window">
         <v-select
           v-model="one.weekday"

@@ -28,9 +28,9 @@ const age = computed(() =>
 )
 const allergens = computed(() => allergenChoices(house.home?.moreAllergens))
 const SENSORY = [
-  { title: 'New to fillers', value: 'new' },
-  { title: 'Practising', value: 'practising' },
-  { title: 'Ready for fine fillers', value: 'ready' },
+  { title: 'New to sensory bins', value: 'new' },
+  { title: 'Practicing', value: 'practising' },
+  { title: 'Ready for rice and sand', value: 'ready' },
 ]
 function setStage(domain: LearningDomain, stage: Stage | null) {
   const next = { ...draft.value!.stageOverrides }
@@ -117,7 +117,7 @@ function dropNap(i: number) {
             :model-value="draft.stageOverrides[domain] ?? null"
             :items="STAGES.map((stage) => ({ title: STAGE_NAMES[stage], value: stage }))"
             clearable
-            placeholder="as the age says"
+            placeholder="same as age"
             :aria-label="DOMAIN_NAMES[domain]"
             @update:model-value="setStage(domain, $event)"
         /></FormField>
@@ -127,7 +127,7 @@ function dropNap(i: number) {
       ><v-text-field
         v-model="draft.family"
         :error-messages="errors.family"
-        placeholder="A family of its own"
+        placeholder="No sibling here"
         maxlength="120"
         @blur="commit"
     /></FormField>

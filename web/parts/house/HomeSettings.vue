@@ -108,10 +108,30 @@ const file = useFileIn(readPlan, { preview: api.previewFile, apply: api.applyFil
         ><v-select
           v-model="draft.measures"
           :items="[
-            { title: 'Metric: grams, litres, centimetres', value: 'metric' },
+            { title: 'Metric: grams, liters, centimeters', value: 'metric' },
             { title: 'US: ounces, cups, inches', value: 'us' },
           ]"
           aria-label="Measures"
+          @update:model-value="commit"
+      /></FormField>
+      <FormField label="Clock"
+        ><v-select
+          v-model="draft.clock"
+          :items="[
+            { title: '3:15 PM', value: '12h' },
+            { title: '15:15', value: '24h' },
+          ]"
+          aria-label="Clock"
+          @update:model-value="commit"
+      /></FormField>
+      <FormField label="Dates"
+        ><v-select
+          v-model="draft.dates"
+          :items="[
+            { title: 'March 10', value: 'month-first' },
+            { title: '10 March', value: 'day-first' },
+          ]"
+          aria-label="Dates"
           @update:model-value="commit"
       /></FormField>
       <FormField label="Currency"

@@ -56,7 +56,7 @@ const number = (value: unknown) => (value === '' || value === null ? (null as un
   <section class="rows" aria-label="License">
     <h2>License</h2>
     <p v-if="house.home?.license.example" class="notice soft">
-      These numbers are an example and nobody’s law. Write down what your license says, or
+      These numbers are only an example, not your state’s rule. Write down what your license says, or
       <TextButton @click="confirm">say that they are yours</TextButton>.
     </p>
     <form class="stack" @submit.prevent="commit">

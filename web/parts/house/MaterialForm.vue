@@ -74,11 +74,11 @@ const nullable = (value: string) => (value.trim() === '' ? null : Number(value))
         @blur="commit"
     /></FormField>
     <div class="two">
-      <FormField label="The least" hint="Empty: not on the standing list."
+      <FormField label="Keep at least" hint="Empty: not on the always-have list."
         ><AmountField
           v-model="draft.par"
           :of="draft"
-          label="The least"
+          label="Keep at least"
           optional
           :fault="errors.par"
           @done="commit" /></FormField
@@ -112,11 +112,11 @@ const nullable = (value: string) => (value.trim() === '' ? null : Number(value))
           ]"
           aria-label="Used"
           @update:model-value="commit" /></FormField
-      ><FormField label="When short"
+      ><FormField label="If you run out"
         ><v-select
           v-model="draft.way"
           :items="WAYS.map((way) => ({ title: WAY_NAMES[way], value: way }))"
-          aria-label="When short"
+          aria-label="If you run out"
           @update:model-value="commit"
       /></FormField>
     </div>

@@ -51,9 +51,9 @@ const nullable = (value: string) => (value.trim() === '' ? null : Number(value))
 
 <template>
   <fieldset class="plain stack">
-    <legend class="k-label head">For the cautions</legend>
-    <FormField label="Does the smallest piece go through a paper tube?"
-      ><v-select v-model="piece" :items="PIECES" aria-label="Does the smallest piece go through a paper tube?"
+    <legend class="k-label head">Safety details</legend>
+    <FormField label="Does the smallest piece fit through a toilet-paper tube?"
+      ><v-select v-model="piece" :items="PIECES" aria-label="Does the smallest piece fit through a toilet-paper tube?"
     /></FormField>
     <FormField v-if="piece === 'mm'" label="Smallest loose piece, in mm" hint="Length x width x height."
       ><v-text-field

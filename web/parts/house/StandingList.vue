@@ -38,20 +38,20 @@ function add(id: string | null) {
   const one = id ? house.materialsById.get(id) : undefined
   more.value = null
   if (!one) return
-  void house.commit(`${one.name} onto the standing list`, [
+  void house.commit(`${one.name} onto the always-have list`, [
     { put: 'material', value: { ...one, par: Math.max(1, one.onHand) } },
   ])
   emit('open', one.id)
 }
 const drop = (one: Material) =>
-  house.commit(`${one.name} off the standing list`, [{ put: 'material', value: { ...one, par: null } }])
+  house.commit(`${one.name} off the always-have list`, [{ put: 'material', value: { ...one, par: null } }])
 function setPar(one: Material, par: number | null) {
   // What cannot be read stays as it was typed until it is mended.
   if (par === null || Number.isNaN(par)) return
   typed.value = null
-  if (par !== one.par) void house.commit(`The least of ${one.name}`, [{ put: 'material', value: { ...one, par } }])
+  if (par !== one.par) void house.commit(`Keep at least of ${one.name}`, [{ put: 'material', value: { ...one, par } }])
 }
-/** The least that is being written, until its field is left. */
+/** Keep at least that is being written, until its field is left. */
 const typed = ref<{ id: string; par: number | null } | null>(null)
 </script>
 
@@ -62,7 +62,7 @@ const typed = ref<{ id: string; par: number | null } | null>(null)
         kept.length
           ? `${countWords(kept.length, 'thing')} the house always keeps, ` +
             `${low.length ? `${low.length} low: they are on the list of the unit that runs` : 'none low'}.`
-          : 'Nothing is on the standing list yet: wipes, paper, glue, whatever must never run out.'
+          : 'Nothing is on the always-have list yet: wipes, paper, glue, whatever must never run out.'
       }}
     </p>
     <table v-if="kept.length">
@@ -70,7 +70,7 @@ const typed = ref<{ id: string; par: number | null } | null>(null)
         <tr>
           <th scope="col">What</th>
           <th scope="col" class="num">On hand</th>
-          <th scope="col">The least</th>
+          <th scope="col">Keep at least</th>
           <th scope="col" class="wide">Low by</th>
           <th scope="col" class="wide">Costs</th>
           <th scope="col"><span class="sr-only">Take off</span></th>
@@ -89,7 +89,7 @@ const typed = ref<{ id: string; par: number | null } | null>(null)
               class="par"
               :model-value="typed?.id === one.id ? typed.par : one.par"
               :of="one"
-              :label="`The least of ${one.name}`"
+              :label="`Keep at least of ${one.name}`"
               @update:model-value="typed = { id: one.id, par: $event }"
               @done="setPar(one, typed?.id === one.id ? typed.par : one.par)"
             />
@@ -106,7 +106,7 @@ const typed = ref<{ id: string; par: number | null } | null>(null)
       :model-value="more"
       class="add"
       :items="others"
-      aria-label="Put something on the standing list"
+      aria-label="Put something on the always-have list"
       placeholder="Put something on the list"
       auto-select-first
       @update:model-value="add($event)"

@@ -60,7 +60,7 @@ const needs = computed(() =>
     </p>
     <slot />
     <section class="rows">
-      <h3>For whom</h3>
+      <h3>Who it’s for</h3>
       <p v-for="variant in variants" :key="variant.id">
         <b>{{ variant.who.length ? listWords(variant.who) : variant.stagesWords }}</b>{{
           variant.kind === 'beside' ? ' beside' : ''
@@ -69,14 +69,14 @@ const needs = computed(() =>
       <p v-for="words in out" :key="words" class="ember">{{ words }}</p>
     </section>
     <section class="rows">
-      <h3>Takes</h3>
+      <h3>Materials</h3>
       <div v-for="one in needs" :key="one.id" class="row">
         <span>{{ one.name }}<span v-if="one.adult" class="small mute">&nbsp;(adult)</span></span
         ><span class="mute right">{{ one.words }}</span>
       </div>
     </section>
     <section v-if="activity.prep.length" class="rows">
-      <h3>Before</h3>
+      <h3>Prep</h3>
       <div v-for="one in activity.prep" :key="one.id" class="row">
         <span>{{ one.text }}</span><span class="mute right">{{ one.minutes }} min</span>
       </div>

@@ -76,7 +76,7 @@ async function letGo() {
   await back(own?.id ?? copied?.id ?? null)
 }
 const title = computed(() =>
-  own ? `Change ${own.title}` : copied ? `A copy of ${copied.title}` : idea ? 'Write it out' : 'Write an idea',
+  own ? `Change ${own.title}` : copied ? `A copy of ${copied.title}` : idea ? 'Finish this idea' : 'Write an idea',
 )
 const takesPlace = computed(() =>
   Boolean(copied && props.unitId && store.ideas.some((one) => one.activityId === copied.id)),
@@ -138,12 +138,12 @@ const takesPlace = computed(() =>
             placeholder="Where it is done"
             :error-messages="errors.centers"
         /></FormField>
-        <FormField label="What it is for, most first"
+        <FormField label="Learning areas, main one first"
           ><v-select
             v-model="draft.domains"
             :items="DOMAINS.map((one) => ({ title: DOMAIN_NAMES[one], value: one }))"
             multiple
-            aria-label="What it is for, most first"
+            aria-label="Learning areas, main one first"
             placeholder="Domains"
             :error-messages="errors.domains"
         /></FormField>

@@ -74,7 +74,7 @@ defineProps<{ errors: Record<string, string> }>()
         @update:model-value="draft.dries = numberOrNone($event)"
     /></FormField>
     <v-checkbox v-model="draft.standing" class="standing" label="Can stay out" />
-    <v-checkbox v-model="draft.folder" class="standing folder" label="A piece for the folder" />
+    <v-checkbox v-model="draft.folder" class="standing folder" label="Goes in each child’s folder" />
   </section>
 </template>
 

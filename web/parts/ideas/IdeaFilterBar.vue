@@ -39,7 +39,7 @@ const LACKS = 'lacks'
 const lacking = computed(() => (props.lacks ?? []).slice(0, MOST_LACKS).map((lack) => lack.domain))
 const chosen = ref<LearningDomain | typeof LACKS | null>(null)
 const domainItems = computed(() => [
-  ...(props.lacks?.length ? [{ title: 'What this week lacks', value: LACKS }] : []),
+  ...(props.lacks?.length ? [{ title: 'What this week is short on', value: LACKS }] : []),
   ...DOMAINS.map((domain) => ({ title: DOMAIN_NAMES[domain], value: domain })),
 ])
 const change = (over: Partial<IdeaFilters>) => (filters.value = { ...filters.value, ...over })
@@ -130,7 +130,7 @@ defineExpose({ clear })
         @update:model-value="change({ everyone: Boolean($event) })"
       /><v-checkbox
         :model-value="filters.nothingToGet"
-        label="Nothing to get"
+        label="Have everything"
         @update:model-value="change({ nothingToGet: Boolean($event) })"
       /><v-checkbox
         :model-value="filters.quick"

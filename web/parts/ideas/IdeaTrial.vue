@@ -48,7 +48,7 @@ const out = computed(
   <template v-if="fit">
     <ChildMarks :parts="fit.parts" all />
     <p v-if="!fit.parts.some((part) => part.does === 'takes-part')" class="ember">
-      Nobody of yours can do it as it stands.
+      None of your children can do this as written.
     </p>
     <p v-for="words in out" :key="words" class="small ember">{{ words }}</p>
     <p class="small mute">{{ leadWords(fit.lead) }}, {{ getWords(fit.get, house.thisHome.currency) }}</p>

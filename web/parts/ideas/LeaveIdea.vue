@@ -12,7 +12,7 @@ defineEmits<{ keep: []; throwAway: [] }>()
       <div class="inline">
         <v-btn class="primary" @click="$emit('keep')">Keep it for later</v-btn
         ><v-btn class="danger" @click="$emit('throwAway')">Throw it away</v-btn
-        ><v-btn class="plain" @click="leaving = false">Go on writing</v-btn>
+        ><v-btn class="plain" @click="leaving = false">Keep writing</v-btn>
       </div>
     </div></v-dialog
   >

@@ -13,7 +13,7 @@ const basket = useBasket()
 const openId = ref<string | null>(null)
 const here = computed(() => store.ideas.filter((idea) => !idea.activityId))
 const groups = computed<{ title: string; ideas: Idea[]; empty: string }[]>(() => [
-  { title: `For ${store.unit?.name ?? 'this unit'}`, ideas: here.value, empty: 'No half idea waits in this unit.' },
+  { title: `For ${store.unit?.name ?? 'this unit'}`, ideas: here.value, empty: 'No unfinished ideas here.' },
   {
     title: 'For some other time',
     ideas: store.loose,

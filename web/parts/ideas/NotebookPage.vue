@@ -81,7 +81,7 @@ const seen = computed(() =>
       >
     </form>
     <div class="inline acts">
-      <v-btn size="small" :to="write" :aria-label="`Write it out: ${idea.text}`">Write it out</v-btn>
+      <v-btn size="small" :to="write" :aria-label="`Finish this idea: ${idea.text}`">Finish this idea</v-btn>
       <v-btn v-if="idea.unitId === null" size="small" :aria-label="`Take into the unit: ${idea.text}`" @click="takeIn"
         >Take into the unit</v-btn
       >

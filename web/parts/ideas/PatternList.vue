@@ -40,7 +40,7 @@ const gather = (activity: Activity) => {
 <template>
   <div v-if="!store.theme?.things.length" class="notice soft lead">
     <p>
-      Patterns make ideas out of what the unit is about: match, sort, count, post, wash, build, tell.
+      Patterns make ideas out of what the unit is about: match, sort, count, mail, wash, build, tell.
       <b>Write down three objects or more</b> and they fill in here.
     </p>
     <div>
@@ -63,7 +63,7 @@ const gather = (activity: Activity) => {
     @leave="emit('leave', $event)"
   />
   <section v-if="missing.length" class="missing" aria-label="Patterns that need more">
-    <h2>{{ countWords(missing.length, 'pattern') }} would need more of the theme</h2>
+    <h2>{{ countWords(missing.length, 'pattern') }} need a few more objects</h2>
     <dl>
       <div v-for="one in missing" :key="one.pattern.id">
         <dt>

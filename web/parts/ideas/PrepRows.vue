@@ -47,7 +47,7 @@ const add = () =>
           min="0"
           prefix="then"
           suffix="min"
-          :aria-label="`Then a wait of minutes, preparation ${i + 1}`"
+          :aria-label="`Then wait (minutes), preparation ${i + 1}`"
           placeholder="0"
           :error-messages="errors[`prep.${i}.wait`]"
           @update:model-value="row.wait = numberOrNone($event)"

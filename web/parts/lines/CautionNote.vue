@@ -34,7 +34,7 @@ function setAside() {
     </p>
     <p v-if="caution.setAside !== null" class="small">
       Set aside: {{ caution.setAside }}
-      <TextButton @click="$emit('aside', null)">take it up again</TextButton>
+      <TextButton @click="$emit('aside', null)">turn it back on</TextButton>
     </p>
     <template v-else>
       <div v-if="acts.length" class="inline acts">

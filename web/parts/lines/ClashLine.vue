@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { attentionRemedies, type AdultRemedy, type Clash, bestSlots } from '@core/readings'
-import { clockWords, longDate } from '@core/base'
+import { spanWords, longDate } from '@core/base'
 import type { Adult, UnitSnapshot, Where } from '@core/domain'
 import type { ResolvedPlan } from '@core/plan'
 
@@ -30,7 +30,7 @@ const other = computed(() => {
 
 <template>
   <div class="rows">
-    <b class="ember">{{ longDate(clash.date) }}, {{ clockWords(clash.from) }} to {{ clockWords(clash.to) }}</b>
+    <b class="ember">{{ longDate(clash.date) }}, {{ spanWords(clash) }}</b>
     <p class="item">
       <template v-for="(session, i) in clash.sessions" :key="session.placement.id"
         ><template v-if="i">, </template

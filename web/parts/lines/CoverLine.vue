@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { coverRemedies, type AdultRemedy, type CoverInterval } from '@core/readings'
-import { clockWords, countWords, listWords, longDate } from '@core/base'
+import { spanWords, countWords, listWords, longDate } from '@core/base'
 import type { Adult } from '@core/domain'
 
 /** One stretch of a day with too few adults or too many children, why, and who could come. */
@@ -26,7 +26,7 @@ const why = computed(() => {
 
 <template>
   <div class="rows cover">
-    <b class="brick">{{ longDate(interval.date) }}, {{ clockWords(interval.from) }} to {{ clockWords(interval.to) }}</b>
+    <b class="brick">{{ longDate(interval.date) }}, {{ spanWords(interval) }}</b>
     <p class="item">{{ why }}</p>
     <div v-if="remedies.length" class="inline">
       <v-btn v-for="one in remedies" :key="one.words" size="small" @click="$emit('mend', one)">{{ one.words }}</v-btn>

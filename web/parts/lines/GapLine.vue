@@ -44,7 +44,7 @@ const friday = computed(() => addDays(props.gap.monday, 4))
         ></v-btn
       >
       <p v-if="!closers.length" class="small">
-        Nothing in the basket closes it.
+        Nothing in the basket covers this.
         <router-link :to="{ name: 'gather', params: { unitId: snapshot.unit.id } }">Gather something</router-link>
       </p>
     </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Tick, DaySheet } from '@core/domain'
-import { clockWords } from '@core/base'
+import { spanWords } from '@core/base'
 import SheetChildren from './SheetChildren.vue'
 import SheetItemCard from './SheetItemCard.vue'
 import SheetStandingCard from './SheetStandingCard.vue'
@@ -28,7 +28,7 @@ const standing = computed(() => props.sheet.items.filter((item) => item.standing
     <section v-for="block in sheet.blocks" :key="block.id" class="block" :aria-label="block.name">
       <div class="row block-head" :class="{ empty: !block.placementIds.length }">
         <h2>{{ block.name }}</h2>
-        <span class="mute">{{ clockWords(block.from) }} to {{ clockWords(block.to) }}</span>
+        <span class="mute">{{ spanWords(block) }}</span>
       </div>
       <template v-for="id in block.placementIds" :key="id">
         <SheetItemCard

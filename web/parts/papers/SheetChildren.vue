@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { DaySheet } from '@core/domain'
-import { clockWords, listWords, STAGE_NAMES } from '@core/base'
+import { spanWords, listWords, STAGE_NAMES } from '@core/base'
 import { markOf } from '@core/papers'
 
 /** Who is here on a day, with hours, naps, and what must be known of each. */
@@ -17,9 +17,8 @@ const safety = computed(() => [
     : []),
 ])
 function childWords(child: DaySheet['children'][number]): string {
-  const parts = [`${clockWords(child.here.from)} to ${clockWords(child.here.to)}`]
-  if (child.naps.length)
-    parts.push(`sleeps ${listWords(child.naps.map((nap) => `${clockWords(nap.from)} to ${clockWords(nap.to)}`))}`)
+  const parts = [spanWords(child.here)]
+  if (child.naps.length) parts.push(`sleeps ${listWords(child.naps.map((nap) => spanWords(nap)))}`)
   if (child.mouths) parts.push('mouths things')
   return parts.join(', ')
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { SheetItem, Tick } from '@core/domain'
-import { clockWords } from '@core/base'
+import { hourWords } from '@core/base'
 import { inHandWords } from '@core/papers'
 import { SEVERITY_NAMES } from '@core/base'
 
@@ -27,7 +27,7 @@ const done = computed(() => props.item.steps.filter((step) => tickOf(step.id)?.d
     <div class="row">
       <h3>{{ item.title }}</h3>
       <span class="mute when"
-        >{{ item.status === 'planned' ? clockWords(item.from) : item.status
+        >{{ item.status === 'planned' ? hourWords(item.from) : item.status
         }}<template v-if="done"> · {{ done }} of {{ item.steps.length }}</template></span
       >
     </div>

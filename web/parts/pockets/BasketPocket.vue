@@ -22,13 +22,17 @@ const ideas = computed(() =>
     })
     .sort((a, b) => (a.days[0] ?? 0) - (b.days[0] ?? 0)),
 )
-const halves = computed(() => store.ideas.filter((idea) => !idea.activityId))
+const halves = computed(() => store.halves)
 </script>
 
 <template>
   <div>
     <h2>Basket</h2>
-    <p class="mute small">{{ countWords(store.ideas.length, 'idea') }}, {{ store.unplaced.length }} without a day</p>
+    <p class="mute small">
+      {{ countWords(ideas.length, 'idea') }}, {{ store.unplaced.length }} not scheduled yet{{
+        halves.length ? `, ${halves.length} to finish` : ''
+      }}
+    </p>
   </div>
   <HalfIdeaLine @keep="basket.keepHalf" />
   <ul v-if="halves.length" class="rows" aria-label="Half ideas">
@@ -48,7 +52,7 @@ const halves = computed(() => store.ideas.filter((idea) => !idea.activityId))
       <TextButton class="name" @click="$emit('open', one.activity.id)"> {{ one.activity.title }}</TextButton><span
         class="small day"
         :class="one.days.length ? 'mute' : 'ember'"
-        >{{ one.days.length ? `day ${one.days.join(', ')}` : 'no day' }}</span
+        >{{ one.days.length ? `day ${one.days.join(', ')}` : 'not yet' }}</span
       >
     </li>
   </ul>

@@ -93,7 +93,7 @@ function rotateTo(placement: Placement) {
       <h2>{{ center.name }}</h2>
       <p class="small mute">
         {{ center.where }}, {{ countWords(center.atOnce, 'child', 'children') }} at once<template v-if="center.sleeps"
-          >, someone sleeps here</template
+          >, someone naps here</template
         >. Day {{ board.day }}<template v-if="day">, {{ shortDate(day.date) }}</template>
       </p>
     </div>
@@ -116,7 +116,7 @@ function rotateTo(placement: Placement) {
         >
       </div>
       <label v-if="could.length && center.kind !== 'tray-shelf'" class="small"
-        >Rotate from day {{ board.day
+        >Swap in on day {{ board.day
         }}<v-select
           v-model="chosen"
           :items="could.map((one) => ({ title: one.activity.title, value: one.activity.id }))"

@@ -111,13 +111,13 @@ function setNote() {
             ),
           )
         }}.
-        <TextButton class="small" :aria-expanded="changing" :aria-label="`Some came back: ${title}`" @click="change">
-          {{ changing ? 'That is right' : 'Some came back' }}
+        <TextButton class="small" :aria-expanded="changing" :aria-label="`We had leftovers: ${title}`" @click="change">
+          {{ changing ? 'That is right' : 'We had leftovers' }}
         </TextButton>
       </p>
       <div v-if="changing" class="backs">
         <label v-for="one in took" :key="one.material.id" class="row"
-          ><span>{{ one.material.name }}, really used</span
+          ><span>{{ one.material.name }}, amount used</span
           ><AmountField
             class="used"
             :model-value="written[one.material.id] ?? one.quantity"

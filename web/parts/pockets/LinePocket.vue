@@ -41,7 +41,7 @@ const seenWords = (pack: Pack) =>
       <p class="mute small">{{ material.place ? `Kept: ${material.place}` : 'No place written down' }}</p>
     </div>
     <section class="rows">
-      <h3>{{ material.use === 'reusable' ? 'At most in use at once' : 'Needed in all' }}: {{ amount(line.need) }}</h3>
+      <h3>{{ material.use === 'reusable' ? 'Most in use at one time' : 'Needed in all' }}: {{ amount(line.need) }}</h3>
       <p v-if="line.peak" class="small mute">
         {{
           line.peak.from === line.peak.to
@@ -76,7 +76,7 @@ const seenWords = (pack: Pack) =>
         <span>Short</span><b class="ember">{{ amount(line.shortage) }}</b>
       </div>
       <div v-if="line.topUp > 0" class="row">
-        <span>For the standing list</span><b>{{ amount(line.topUp) }}</b>
+        <span>For the always-have list</span><b>{{ amount(line.topUp) }}</b>
       </div>
     </section>
     <section v-if="line.cover" class="rows">
@@ -127,7 +127,7 @@ const seenWords = (pack: Pack) =>
       ><v-select
         :model-value="material.way"
         :items="WAYS.map((way) => ({ title: WAY_NAMES[way], value: way }))"
-        aria-label="How it is got"
+        aria-label="How you will get it"
         @update:model-value="setWay"
     /></label>
   </div>

@@ -58,7 +58,7 @@ function swap(id: string | null) {
 
 <template>
   <details v-if="isMoment" class="more">
-    <summary>Again, or in place of another</summary>
+    <summary>Repeat or swap</summary>
     <div class="rows">
       <div class="days" role="group" aria-label="Again on these days">
         <label v-for="day in choices" :key="day.number" class="day" :class="{ on: days.includes(day.number) }"

@@ -3,7 +3,7 @@ import { mdiPin, mdiPinOff, mdiTrashCanOutline } from '@mdi/js'
 import { computed } from 'vue'
 import { CAUTION_CLOSING } from '@core/cautions'
 import type { Placement } from '@core/domain'
-import { ATTENTION_NAMES, clockWords, DOMAIN_NAMES, listWords, OUT_WORDS } from '@core/base'
+import { ATTENTION_NAMES, spanWords, DOMAIN_NAMES, listWords, OUT_WORDS } from '@core/base'
 import { markOf } from '@core/papers'
 import { useBoard } from '../../stores/board'
 import { useHouse } from '../../stores/house'
@@ -49,7 +49,7 @@ const subtitle = computed(() => {
   const where = props.placement.where
   const when =
     where.kind === 'moment'
-      ? `Day ${where.day}${one ? `, ${clockWords(one.from)} to ${clockWords(one.to)}` : ''}`
+      ? `Day ${where.day}${one ? `, ${spanWords(one)}` : ''}`
       : `Out day ${where.fromDay} to ${where.toDay}`
   return [when, one?.center?.name.toLowerCase()].filter(Boolean).join(', ')
 })
@@ -90,8 +90,8 @@ const subtitle = computed(() => {
 
     <PlacementNeeds :placement="placement" :activity="activity" />
 
-    <section v-if="activity.prep.length" class="rows" aria-label="Before">
-      <h3>Before</h3>
+    <section v-if="activity.prep.length" class="rows" aria-label="Prep">
+      <h3>Prep</h3>
       <div v-for="step in activity.prep" :key="step.id" class="row">
         <span>{{ step.text }}</span><span class="mute nowrap">{{ step.minutes }} min</span>
       </div>
@@ -105,8 +105,8 @@ const subtitle = computed(() => {
 
     <PlacementWhere :placement="placement" :activity="activity" />
 
-    <section class="rows" aria-label="Touches">
-      <h3>Touches</h3>
+    <section class="rows" aria-label="Learning areas">
+      <h3>Learning areas</h3>
       <p>
         {{
           listWords(

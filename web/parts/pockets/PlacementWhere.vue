@@ -57,8 +57,8 @@ const toggleOut = (id: string) => {
 </script>
 
 <template>
-  <section class="rows form" aria-label="Where, when and by whom">
-    <h3>Where and by whom</h3>
+  <section class="rows form" aria-label="Where, when and who leads">
+    <h3>Where and who leads</h3>
     <label
       >Center<v-select
         :model-value="placement.centerId"
@@ -106,7 +106,7 @@ const toggleOut = (id: string) => {
     />
     <MoreMoves :placement="placement" />
     <details>
-      <summary>Keep someone out</summary>
+      <summary>Leave a child out</summary>
       <v-checkbox
         v-for="child in house.children"
         :key="child.id"

@@ -112,7 +112,7 @@ const step = (by: number) => (at.value = (at.value + by + found.value.length) % 
           <span>{{ one.title }}</span><span class="mute small">{{ one.what }}</span>
         </li>
       </ul>
-      <p v-else-if="text.trim()" class="mute">Nothing has this in its name.</p>
+      <p v-else-if="text.trim()" class="mute">No matches.</p>
     </div>
   </v-dialog>
 </template>

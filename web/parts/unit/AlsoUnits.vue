@@ -23,7 +23,7 @@ const also = computed<string[]>({
     :items="supplies.choices.map((one) => ({ title: one.name, value: one.id }))"
     multiple
     aria-label="Together with other units"
-    placeholder="This unit alone"
+    placeholder="This unit only"
     ><template #selection="{ index }"
       ><span v-if="index === 0">with {{ countWords(also.length, 'more unit') }}</span></template
     ></v-select

@@ -50,7 +50,7 @@ function setInvite(value: unknown) {
         @blur="emit('commit')"
       /><TextButton :aria-label="`Remove ${event.name}`" @click="emit('remove')">remove</TextButton>
     </div>
-    <p v-if="event.parts.length" class="small mute">Its own list, in place of what of the routine it overlaps:</p>
+    <p v-if="event.parts.length" class="small mute">Its own schedule, replacing the blocks it overlaps:</p>
     <div v-for="(part, i) in event.parts" :key="part.id" class="part">
       <input
         v-model="part.from"

@@ -23,7 +23,7 @@ const stranded = computed(() => {
     return placement && !dated.has(placement.id) ? [{ placement, message: problem.message }] : []
   })
 })
-const halves = computed(() => store.unplaced.filter((idea) => !idea.activityId))
+const halves = computed(() => store.halves)
 function pickUp(activityId: string, placementId: string | null = null) {
   board.carried =
     board.carried?.activityId === activityId && board.carried.placementId === placementId
@@ -64,7 +64,7 @@ function pickUp(activityId: string, placementId: string | null = null) {
       </div>
     </section>
     <div>
-      <h2>{{ ideas.length ? `${countWords(ideas.length, 'idea')} without a day` : 'Every idea has a day' }}</h2>
+      <h2>{{ ideas.length ? `${countWords(ideas.length, 'idea')} not scheduled yet` : 'Every idea has a day' }}</h2>
       <p class="mute small">
         {{
           ideas.length

@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import { adultHours } from '@core/readings'
 import { childHours, hoursOn } from '@core/plan'
-import { clockWords } from '@core/base'
-import type { Adult, CalendarDate, Child } from '@core/domain'
+import { spanWords } from '@core/base'
+import type { Adult, CalendarDate, Child, TimeSpan } from '@core/domain'
 import { usePresence } from '../../stores/presence'
 import { useHouse } from '../../stores/house'
 
@@ -13,8 +13,7 @@ const house = useHouse()
 const presence = usePresence()
 const usualOf = (who: Child | Adult) =>
   hoursOn({ pattern: 'attendance' in who ? who.attendance : who.hours, exceptions: [] }, props.date)
-const spanWords = (span: { from: string; to: string } | null) =>
-  span ? `${clockWords(span.from)} to ${clockWords(span.to)}` : 'away'
+const hereWords = (span: TimeSpan | null) => (span ? spanWords(span) : 'away')
 const children = computed(() =>
   house.children
     .filter((child) => child.born <= props.date)
@@ -46,7 +45,7 @@ const toggleAdult = (one: (typeof adults.value)[number]) =>
         v-for="one in children"
         :key="one.child.id"
         :model-value="one.here !== null"
-        :label="`${one.child.name}, ${one.here ? spanWords(one.here) : one.usual ? 'away' : 'not on this weekday'}`"
+        :label="`${one.child.name}, ${one.here ? hereWords(one.here) : one.usual ? 'away' : 'not on this weekday'}`"
         @update:model-value="toggleChild(one)"
       />
     </fieldset>
@@ -56,7 +55,7 @@ const toggleAdult = (one: (typeof adults.value)[number]) =>
         v-for="one in adults"
         :key="one.adult.id"
         :model-value="one.here !== null"
-        :label="`${one.adult.name}, ${one.here ? spanWords(one.here) : one.usual ? 'away' : 'not on this weekday'}`"
+        :label="`${one.adult.name}, ${one.here ? hereWords(one.here) : one.usual ? 'away' : 'not on this weekday'}`"
         @update:model-value="toggleAdult(one)"
       />
     </fieldset>

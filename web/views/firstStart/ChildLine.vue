@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { ageWords } from '@core/plan'
 import { CalendarDate } from '@core/domain'
-import { allergenChoices, clockWords, listWords } from '@core/base'
+import { allergenChoices, spanWords, listWords } from '@core/base'
 import { NAP_HABITS, type NapHabit } from '@core/newHome'
 import { useSession } from '../../stores/session'
 import { faultsOf, mouthsOf, napsOf, type ChildDraft } from './answers'
@@ -24,10 +24,7 @@ const proposed = computed(() => {
   const open = [kid.value.naps === null && 'naps', kid.value.mouths === null && 'mouthing']
     .filter(Boolean)
     .join(' and ')
-  const spans =
-    naps.value && naps.value !== 'own'
-      ? listWords(NAP_HABITS[naps.value].map((nap) => `${clockWords(nap.from)} to ${clockWords(nap.to)}`))
-      : ''
+  const spans = naps.value && naps.value !== 'own' ? listWords(NAP_HABITS[naps.value].map((nap) => spanWords(nap))) : ''
   return [ageWords(kid.value, today), spans && `sleeps ${spans}`, open && `${open} proposed by age`]
     .filter(Boolean)
     .join(' · ')

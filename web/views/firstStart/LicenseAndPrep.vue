@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { EXAMPLE_RULES, STAGES, type LicenseRule, type PrepWindow, type Weekday } from '@core/domain'
-import { clockWords, longWeekday, RULE_NAMES, STAGE_NAMES } from '@core/base'
+import { spanWords, longWeekday, RULE_NAMES, STAGE_NAMES } from '@core/base'
 import FormField from '../../parts/fields/FormField.vue'
 import type { Answers } from './answers'
 
@@ -64,7 +64,7 @@ const isEvening = computed(() => props.windows.some((one) => one.name === 'Eveni
       <div class="rows">
         <label v-for="window in windows" :key="window.weekday" class="choice"
           ><input type="checkbox" :checked="!noPrep.includes(window.weekday)" @change="toggle(window.weekday)" /><span
-            >{{ longWeekday(window.weekday) }}, {{ clockWords(window.from) }} to {{ clockWords(window.to) }}</span
+            >{{ longWeekday(window.weekday) }}, {{ spanWords(window) }}</span
           ></label
         >
       </div>

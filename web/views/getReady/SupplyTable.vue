@@ -77,7 +77,7 @@ const query = computed(() => (supplies.also.length ? `?also=${supplies.also.join
           {{
             missing.length
               ? `${countWords(missing.length, 'thing')} to get`
-              : 'Nothing to get: all of it is in the house'
+              : 'Have everything: all of it is in the house'
           }}<template v-if="late"
             >, <span class="brick">{{ late }} late</span></template
           ><template v-if="missing.length">. {{ estimateWords(estimate, house.thisHome.currency) }}</template

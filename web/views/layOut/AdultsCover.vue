@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { adultHours, coverOn, type Clash, type CoverInterval } from '@core/readings'
 import { childHours } from '@core/plan'
-import { minutesOf, weekdayOf, clockWords, countWords, longDate } from '@core/base'
+import { minutesOf, weekdayOf, spanWords, countWords, longDate } from '@core/base'
 import ClashLine from '../../parts/lines/ClashLine.vue'
 import CoverLine from '../../parts/lines/CoverLine.vue'
 import WhoIsHere from '../../parts/unit/WhoIsHere.vue'
@@ -60,7 +60,7 @@ const rows = computed<Row[]>(() => {
                   name: adult.name,
                   from: Math.max(from, minutesOf(hours.from)),
                   to: Math.min(to, minutesOf(hours.to)),
-                  words: `${adult.name}, ${clockWords(hours.from)} to ${clockWords(hours.to)}`,
+                  words: `${adult.name}, ${spanWords(hours)}`,
                 },
               ]
             : []
@@ -80,7 +80,7 @@ const span = (row: Row, from: string, to: string) => ({
 })
 const bad = (one: CoverInterval) => one.short > 0 || one.over > 0
 const words = (one: CoverInterval) =>
-  `${clockWords(one.from)} to ${clockWords(one.to)}: ` +
+  `${spanWords(one)}: ` +
   `${countWords(one.children.length, 'child', 'children')}, ${countWords(one.required, 'adult')} ` +
   `asked for, ${one.adults.length} here`
 </script>
@@ -88,7 +88,7 @@ const words = (one: CoverInterval) =>
 <template>
   <div class="cover">
     <p v-if="house.thisHome.license.example" class="notice soft">
-      The rule behind this is an example and nobody’s law.
+      The rule behind this is only an example, not your state’s rule.
       <router-link :to="{ name: 'home', query: { tab: 'settings' } }">Write down what your license says</router-link>.
     </p>
     <p class="small mute">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { LookAhead } from '@core/readings'
-import { dateOfDay, clockWords, countWords, listWords, longDate, shortDate } from '@core/base'
+import { dateOfDay, hourWords, countWords, listWords, longDate, shortDate } from '@core/base'
 import type { Session } from '@core/plan'
 import { useBoard } from '../../stores/board'
 
@@ -10,7 +10,7 @@ const emit = defineEmits<{ open: [] }>()
 const board = useBoard()
 const MINUTES_A_DAY = 1440
 const names = (children: readonly { name: string }[]) => listWords(children.map((child) => child.name))
-const when = (session: Session) => `${shortDate(session.days[0].date)}, ${clockWords(session.from)}`
+const when = (session: Session) => `${shortDate(session.days[0].date)}, ${hourWords(session.from)}`
 function show(session: Session) {
   board.selected = { kind: 'placement', id: session.placement.id }
   emit('open')
@@ -53,8 +53,8 @@ function show(session: Session) {
       <h2>Energy through the day</h2>
       <div v-for="one in found.inARow" :key="`${one.first.placement.id} ${one.second.placement.id}`" class="card line">
         <p>
-          {{ one.kind === 'high' ? 'Two wild things in a row' : 'Long sitting twice in a row' }}, {{ when(one.first) }}:
-          <TextButton @click="show(one.first)">{{ one.first.activity.title }}</TextButton>, then
+          {{ one.kind === 'high' ? 'Two wild things in a row' : 'Two long sitting times in a row' }},
+          {{ when(one.first) }}: <TextButton @click="show(one.first)">{{ one.first.activity.title }}</TextButton>, then
           <TextButton @click="show(one.second)">{{ one.second.activity.title }}</TextButton>.
         </p>
       </div>

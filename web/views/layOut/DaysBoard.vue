@@ -3,7 +3,7 @@ import { mdiWeatherNight } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import { sessionCautions, type Caution } from '@core/cautions'
 import type { Where } from '@core/domain'
-import { clockWords } from '@core/base'
+import { hourWords } from '@core/base'
 import { eventOn, type Session } from '@core/plan'
 import { carriedOf, OUT, whereFor } from '../../composables/boardWhere'
 import { useBoardKeys } from '../../composables/useBoardKeys'
@@ -130,9 +130,9 @@ watch(
           <div class="label">
             <h3>{{ block.name }}</h3>
             <span class="small mute"
-              >{{ clockWords(block.from)
+              >{{ hourWords(block.from)
               }}<template v-if="block.kind === 'choice' || block.kind === 'nap'">
-                to {{ clockWords(block.to) }}</template
+                to {{ hourWords(block.to) }}</template
               ></span
             >
           </div>

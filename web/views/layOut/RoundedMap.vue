@@ -213,7 +213,7 @@ const pickedGap = computed(() =>
         />
       </section>
       <section class="rows">
-        <h2>{{ gaps.length ? 'Who goes without this week' : 'Nobody goes without this week' }}</h2>
+        <h2>{{ gaps.length ? 'Who goes without this week' : 'Every child is covered this week' }}</h2>
         <div class="gaps">
           <GapLine
             v-for="gap in gaps"

@@ -7,8 +7,8 @@ defineEmits<{ choose: [item: ShopItem, way: NotThere]; found: [item: ShopItem] }
 </script>
 
 <template>
-  <section class="cubby part" aria-label="Not there">
-    <h2 class="label ember">Not there</h2>
+  <section class="cubby part" aria-label="Out of stock">
+    <h2 class="label ember">Out of stock</h2>
     <div v-for="item in items" :key="item.line.material.id" class="card item vain">
       <div class="row">
         <b>{{ item.line.material.name }}</b><TextButton @click="$emit('found', item)"> found it </TextButton>

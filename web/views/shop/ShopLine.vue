@@ -127,7 +127,7 @@ const amount = (quantity: number) => quantityWords(quantity, props.item.line.mat
           :disabled="faults.some(Boolean) || !come.quantity"
           :title="faults.find(Boolean) ?? (come.quantity ? undefined : 'No pack is taken')"
           >Got it</v-btn
-        ><v-btn @click="found.push(blank())">Another pack</v-btn><v-btn @click="$emit('missing')">Not there</v-btn>
+        ><v-btn @click="found.push(blank())">Another pack</v-btn><v-btn @click="$emit('missing')">Out of stock</v-btn>
       </div>
     </form>
   </div>

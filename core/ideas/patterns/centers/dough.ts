@@ -127,7 +127,7 @@ export const DOUGH_PATTERNS: Pattern[] = [
       const most = numberWord(Math.min(theme.number ?? 5, 6))
       return {
         title: `${capital(most)} dough ${things[0].many}`,
-        aim: `Shape ${manyNames(things)} and count them into the cups of a tin.`,
+        aim: `Shape ${manyNames(things)} and count them into the cups of a muffin tin.`,
         at: ['dough-table'],
         form: 'small-group',
         minutes: [4, 20, 5],
@@ -137,10 +137,10 @@ export const DOUGH_PATTERNS: Pattern[] = [
         standing: true,
         variants: forStages(
           'Pat the lid of the dough box like a drum.',
-          'Pinch off pieces and drop them into the tin.',
-          'Put one ball in each cup of the tin.',
+          'Pinch off pieces and drop them into the muffin tin.',
+          'Put one ball in each cup of the muffin tin.',
           `Read the card, shape that many ${things[0].many}, and count again to check.`,
-          'Fill the tin, give some away and say how many are left.',
+          'Fill the muffin tin, give some away and say how many are left.',
         ),
         needs: [
           ...DOUGH,

@@ -86,7 +86,7 @@ export const BIN_PATTERNS: Pattern[] = [
           'Fill a cup and dump it, again and again.',
           'Fill the cup that has the picture you name.',
           'Read the number on the cup and count the scoops aloud.',
-          'Guess how many scoops fill a jug, then count and compare.',
+          'Guess how many scoops fill a pitcher, then count and compare.',
         ),
         needs: [
           set.need,
@@ -107,7 +107,7 @@ export const BIN_PATTERNS: Pattern[] = [
           `Line up the cups with ${manyNames(things)} on them.`,
           'Show one: read the number, count the scoops, stop.',
           'Let each child choose a cup and fill it.',
-          'Pour all the cups into one jug and guess before you look.',
+          'Pour all the cups into one pitcher and guess before you look.',
         ],
         say: ['Which cup has the most?', 'How many more until it is right?'],
         look: ['Says one number for each scoop.', 'Stops at the number.'],

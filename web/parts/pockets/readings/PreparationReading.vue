@@ -35,7 +35,7 @@ const days = computed(() =>
         ><span>{{ minutesWords(one.own) }}</span>
       </div>
       <p class="small" :class="one.over ? 'brick' : 'mute'">
-        {{ minutesWords(one.due) }} by then, {{ minutesWords(one.window) }} of windows<template v-if="one.over"
+        {{ minutesWords(one.due) }} by then, {{ minutesWords(one.window) }} of prep time<template v-if="one.over"
           >: {{ minutesWords(one.over) }} over</template
         >
       </p>
@@ -53,7 +53,7 @@ const days = computed(() =>
         </div>
       </template>
     </div>
-    <router-link :to="{ name: 'home', query: { tab: 'adults' } }">Time for preparing, in Home</router-link>
+    <router-link :to="{ name: 'home', query: { tab: 'adults' } }">Prep time, in Home</router-link>
   </div>
 </template>
 

@@ -23,7 +23,7 @@ const weeks = computed(() => store.readings!.weeks.map((week) => ({ monday: week
       without any.
     </p>
     <section class="rows">
-      <h3>{{ gaps.length ? 'Who goes without' : 'Nobody goes without' }}</h3>
+      <h3>{{ gaps.length ? 'Who goes without' : 'Every child is covered' }}</h3>
       <GapLine
         v-for="gap in gaps.slice(0, 12)"
         :key="`${gap.monday} ${gap.child.id} ${gap.domain}`"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { clockWords, type ProgramDay } from '@core/base'
+import { hourWords, type ProgramDay } from '@core/base'
 import type { Caution } from '@core/cautions'
 import type { Session } from '@core/plan'
 import { railOf, type Cubby } from '../../../composables/useDayCells'
@@ -38,7 +38,7 @@ const tab = (i = 0) => (props.activeSpot === props.spot + i ? 0 : -1)
     :data-slot="`${day.number} ${cubby.slot}`"
   >
     <p v-if="cubby.part" class="part">
-      <b>{{ cubby.part.name }}</b> <span class="small mute">{{ clockWords(cubby.part.from) }}</span>
+      <b>{{ cubby.part.name }}</b> <span class="small mute">{{ hourWords(cubby.part.from) }}</span>
     </p>
     <div v-if="cubby.sessions.length" class="rail" aria-hidden="true">
       <i

@@ -1,0 +1,13 @@
+import { fill, type Migration } from './migration'
+
+export const clockAndDates: Migration = {
+  name: '011-clock-and-dates',
+  async up(db) {
+    // A metric home has read a clock of 24 hours and dates with the day first until now: that stays its way.
+    await fill(db, 'homes', (body) =>
+      body.measures === 'us'
+        ? { clock: '12h', dates: 'month-first', ...body }
+        : { clock: '24h', dates: 'day-first', ...body },
+    )
+  },
+}
