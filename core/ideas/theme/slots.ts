@@ -10,18 +10,18 @@ import { themeOf, type Theme, type Thing } from './theme'
  * - `{objects}` up to three things in the house that are too large to choke on: "kites, scarves and bells"
  * - `{object}` the first of them: "a kite"
  * - `{names}` up to three things of the theme to talk about, in the house or not
- * - `{name}` the first of them, without an article
+ * - `{name}` the first of them: "a kite"
  * - `{words}`, `{word}` words of the unit
  * - `{theme}`, `{letter}`, `{number}`, `{shape}`, `{color}`
  */
 const PLAIN: Record<string, string> = {
-  objects: 'large things of the theme',
-  object: 'a thing of the theme',
+  objects: 'a few large things',
+  object: 'a large thing',
   names: 'things of the theme',
-  name: 'thing of the theme',
+  name: 'something of the theme',
   words: 'words of the week',
   word: 'a word of the week',
-  theme: 'the theme',
+  theme: 'our theme',
   letter: 'the letter of the week',
   number: 'five',
   shape: 'the shape of the week',
@@ -39,12 +39,12 @@ function valuesOf(theme: Theme): Record<string, string> {
   const value = (text: string, slot: string) => text || PLAIN[slot]
   return {
     objects: value(listWords(inHand.slice(0, MOST_NAMED).map((thing) => thing.many)), 'objects'),
-    object: inHand.length ? withArticle(inHand[0].one) : PLAIN.object,
+    object: inHand[0]?.a ?? PLAIN.object,
     names: value(listWords(names.map((thing) => thing.many)), 'names'),
-    name: value(names[0]?.one ?? '', 'name'),
+    name: value(names[0]?.a ?? '', 'name'),
     words: value(listWords(theme.words.slice(0, MOST_NAMED).map((word) => `“${word}”`)), 'words'),
     word: theme.words[0] ? `“${theme.words[0]}”` : PLAIN.word,
-    theme: value(theme.name, 'theme'),
+    theme: value(theme.name && `“${theme.name}”`, 'theme'),
     letter: theme.letter ? `the letter ${theme.letter}` : PLAIN.letter,
     number: theme.number === null ? PLAIN.number : numberWord(theme.number),
     shape: theme.shape ? withArticle(theme.shape) : PLAIN.shape,

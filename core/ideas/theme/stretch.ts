@@ -105,6 +105,17 @@ function numberOfPieces(activity: Activity, number: number, materials: ReadonlyM
   return null
 }
 
+/** Part of the shop where food lies. */
+const FOOD_PART = 'produce and pantry'
+/** Whether children have food or water in their hands. */
+const isEatenOrWet = (activity: Activity, materials: ReadonlyMap<string, Material>): boolean =>
+  activity.requirements.some((requirement) => {
+    const material = materials.get(requirement.materialId)
+    if (!material || requirement.reach === 'adult') return false
+    const { hazards } = material.safety
+    return hazards.includes('water') || hazards.includes('shared-food') || material.shopPart === FOOD_PART
+  })
+
 const plain = (id: StretchKind, step: string, why: string): Stretch => ({
   id,
   words: `${step.replace(/\.$/, '')}: ${why}.`,
@@ -126,6 +137,8 @@ export function stretchesFor(
   materials: ReadonlyMap<string, Material>,
 ): Stretch[] {
   const found: (Stretch | null | undefined)[] = []
+  // Nobody writes on a snack, or sorts cards in the water.
+  if (isEatenOrWet(activity, materials)) return []
   const letter = firstOf(activity.centers, LETTER)
   if (theme.letter && letter && !activity.pattern)
     found.push(plain('letter', letter(theme.letter), `the letter is ${theme.letter}`))

@@ -186,11 +186,11 @@ describe('a theme', () => {
 describe('slots', () => {
   const activity = anActivity({
     title: 'Hunt for {theme}',
-    steps: ['{objects} hide.', 'Look for {object}, a {name}.', 'Say {words} and {number}, {letter}, {shape}, {color}.'],
+    steps: ['{objects} hide.', 'Look for {object}, {name}.', 'Say {words} and {number}, {letter}, {shape}, {color}.'],
   })
   it('take what is large and in the house, and name what is talked about', () => {
     const [filled] = inTheme([activity], kites)
-    expect(filled.title).toBe('Hunt for Wind')
+    expect(filled.title).toBe('Hunt for “Wind”')
     expect(filled.steps).toEqual([
       'Kites hide.',
       'Look for a kite, a kite.',
@@ -199,11 +199,11 @@ describe('slots', () => {
   })
   it('never put a small part into a child’s hands by a text', () => {
     const small = aUnit({ objects: [{ ...newThemeObject('bead', 40), pieceMm: [9, 9, 6] }] })
-    expect(inTheme([activity], small)[0].steps[0]).toBe('Large things of the theme hide.')
+    expect(inTheme([activity], small)[0].steps[0]).toBe('A few large things hide.')
   })
   it('read well without a unit, and leave an activity without a slot as it is', () => {
     const plain = anActivity()
-    expect(inTheme([activity, plain], null)[0].steps[1]).toBe('Look for a thing of the theme, a thing of the theme.')
+    expect(inTheme([activity, plain], null)[0].steps[1]).toBe('Look for a large thing, something of the theme.')
     expect(inTheme([plain], kites)[0]).toBe(plain)
   })
 })

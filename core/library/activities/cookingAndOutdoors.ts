@@ -1,4 +1,4 @@
-import { activity, need, OLDER, prep, stages } from '../make'
+import { activity, beside, does, need, OLDER, prep, stages } from '../make'
 
 /** Made to eat, and out in the yard. */
 export const COOKING_AND_OUTDOORS = [
@@ -34,12 +34,23 @@ export const COOKING_AND_OUTDOORS = [
   activity('bread-shapes', 'Bread shapes', {
     aim: 'Knead, shape and smell bread as it bakes.', at: ['art-table', 'dough-table'], domains: ['practical-life', 'science', 'sensory'], form: 'small-group',
     minutes: [12, 20, 12], energy: 0, mess: 2, attention: 'hands-on',
-    variants: stages('beside: Squeeze a warm lump of dough that is sealed in a bag.', 'beside: Press cooked dough flat with both hands.', 'Pat a small flat round of oat dough.', 'Knead, and shape a letter or {shape}.', 'Braid three strands and set the timer.'),
-    needs: [need('oat-flour', 70, 'child', { spare: 0.1 }), need('yeast', 7, 'set-up'), need('fine-salt', 5, 'set-up'), need('warm-water', 300, 'set-up', { adult: true }), need('oven', 1, 'set-up', { adult: true }), need('cooked-dough', 100, 'set-up', { for: ['beside-young-toddler'] }), need('bowl', 2, 'set-up'), need('apron', 1, 'child'), need('cooked-dough', 100, 'set-up', { as: 'dough-bag', for: ['beside-infant'] })],
-    prep: [prep('start-yeast', 'Stir yeast, lukewarm water and half the flour, and let it rise', 8, ['yeast', 'oat-flour', 'warm-water'], 45), prep('heat-oven', 'Heat the oven while children are in the other room', 2, ['oven'], 15)],
-    steps: ['Look: it has grown.', 'Knead: push, fold, turn.', 'Shape on their own piece of paper.', 'An adult bakes and carries.'],
-    say: ['What made it grow?', 'What do you smell?'], look: ['Uses both palms.', 'Talks about change.'],
-    easier: 'Flat rounds.', harder: 'Guess the minutes.', tidy: 'No dough tasting; scrape and wash hands.',
+    variants: [
+      does('older-toddler', 'Pat a small flat round and press it with a palm.'),
+      does('preschool', 'Knead, then shape a letter or {shape}.'),
+      does('school-age', 'Braid three strands, set the timer for 15 minutes and check the color.'),
+      beside('infant', 'Squeeze a warm lump of dough that is sealed in a bag.'),
+      beside('young-toddler', 'Press cooked dough flat with both hands.'),
+      beside('older-toddler preschool school-age', 'Shape cooked corn starch dough at another table, and bring over the timer.'),
+    ],
+    needs: [
+      need('wheat-flour', 60, 'child', { spare: 0.1 }), need('yeast', 1, 'child'), need('fine-salt', 1, 'child'), need('warm-water', 38, 'child', { adult: true }), need('cooking-oil', 2, 'child', { adult: true }),
+      need('oven', 1, 'set-up', { adult: true }), need('bowl', 2, 'set-up'), need('apron', 1, 'group of 2'),
+      need('cooked-dough', 100, 'set-up', { for: ['beside-young-toddler', 'beside-older-toddler'] }), need('cooked-dough', 100, 'set-up', { as: 'dough-bag', for: ['beside-infant'] }), need('zip-bag', 1, 'set-up', { adult: true }),
+    ],
+    prep: [prep('start-yeast', 'Stir yeast, lukewarm water and flour with a little salt and oil until it pulls away from the bowl, cover it and let it rise', 10, ['yeast', 'wheat-flour', 'fine-salt', 'warm-water', 'cooking-oil'], 45), prep('heat-oven', 'Heat the oven to 400 °F (200 °C) while the kids are in the other room', 2, ['oven'], 15)],
+    steps: ['Look: it has grown. Ask what made it grow.', 'Knead on a floured board: push, fold, turn.', 'Let everyone shape a piece on their own square of paper.', 'You bake them for about 15 minutes, until they are golden, and carry the pan.', 'Eat it when it is cool enough to hold.'],
+    say: ['What made it grow?', 'What do you smell?'], look: ['Uses both palms.', 'Talks about the change.'],
+    easier: 'Flat rounds.', harder: 'Guess how many minutes until it smells like bread.', tidy: 'Nobody tastes raw dough; scrape the table and wash hands.',
   }),
   activity('soup-stone', 'Soup from everyone', {
     aim: 'Bring, wash, cut and cook one soup.', at: ['art-table'], domains: ['social-emotional', 'practical-life', 'world'], form: 'whole-group',
@@ -51,14 +62,21 @@ export const COOKING_AND_OUTDOORS = [
     say: ['What did you bring to it?', 'What would be missing without it?'], look: ['Waits and shares.', 'Names foods.'],
     easier: 'Three vegetables.', harder: 'Write the recipe for home.', tidy: 'Peels to compost; an adult handles the pot.',
   }),
-  activity('shake-butter', 'Shake a spread', {
-    aim: 'Shake until something new appears.', at: ['art-table', 'circle'], domains: ['science', 'gross-motor', 'practical-life'], form: 'whole-group',
+  activity('shake-butter', 'Shake it till it thickens', {
+    aim: 'Shake cream until it turns to butter, and see each stage.', at: ['art-table', 'circle'], domains: ['science', 'gross-motor', 'practical-life'], form: 'whole-group',
     minutes: [4, 15, 6], energy: 1, mess: 0, attention: 'watching',
-    variants: stages('Shake a sealed bottle to a beat.', 'Shake with an adult’s hands around.', 'Shake, look, shake.', 'Count shakes in tens and say what changed.', 'Time it and write the stages.'),
-    needs: [need('oat-yogurt', 30, 'child', { alt: ['yogurt'] }), need('jar', 1, 'group of 2'), need('herb-bunch', 1, 'set-up'), need('bean-spread', 15, 'child'), need('sealed-bottle', 1, 'set-up', { for: ['infant'] }), need('oat-bread', 0.5, 'child')],
-    steps: ['Spoon both into a jar with torn herbs.', 'Close it and test the lid.', 'Pass and shake to a beat.', 'Spread it on bread.'],
-    say: ['What do you see on the glass?', 'How did it change?'], look: ['Takes turns.', 'Notices change.'],
-    easier: 'Half full.', harder: 'Two recipes, one vote.', tidy: 'Rinse jars, eat today.',
+    variants: [
+      does('infant', 'Shake a sealed bottle to the beat.'),
+      does('young-toddler', 'Shake the jar with your hands around theirs.'),
+      does('older-toddler', 'Shake, look, and shake again.'),
+      does('preschool', 'Count shakes in tens, and say what changed: it splashes, it is quiet, it thumps.'),
+      does('school-age', 'Keep time and write down the minute of each stage.'),
+      beside('young-toddler older-toddler preschool school-age', 'Shake a sealed bottle with water and soap and watch the foam.'),
+    ],
+    needs: [need('heavy-cream', 40, 'child', { for: ['young-toddler', 'older-toddler', ...OLDER] }), need('jar', 1, 'group of 3'), need('fine-salt', 1, 'set-up', { adult: true }), need('sealed-bottle', 1, 'set-up', { for: ['infant', 'beside-young-toddler'], alt: ['jar'] }), need('oat-bread', 0.5, 'child', { alt: ['corn-tortilla'] }), need('table-knife', 1, 'group of 3')],
+    steps: ['Take the cream out an hour before, so that it is not ice cold.', 'Fill each plastic jar one third and close the lid tightly.', 'Pass it around and shake to a song, about ten minutes.', 'Stop when it splashes no more, and again when something thumps.', 'Pour off the thin milk, add a pinch of salt, and spread it.'],
+    say: ['What do you hear now?', 'Where did the cream go?'], look: ['Takes turns.', 'Notices a change.'],
+    easier: 'A small jar each.', harder: 'One jar warm, one cold: which is first?', tidy: 'Rinse the jars with warm water; eat it today.',
   }),
   activity('lemon-water', 'Lemon water stand', {
     aim: 'Squeeze, mix, taste and make it better.', at: ['art-table', 'outdoors'], domains: ['practical-life', 'science', 'social-emotional'], form: 'small-group',
@@ -82,10 +100,10 @@ export const COOKING_AND_OUTDOORS = [
   activity('cinnamon-apples', 'Warm apples', {
     aim: 'Cut, cook and taste what heat does.', at: ['art-table'], domains: ['science', 'sensory', 'practical-life'], form: 'small-group',
     minutes: [8, 15, 8], energy: -1, mess: 1, attention: 'hands-on',
-    variants: stages('Taste smooth cooled apple from a spoon.', 'Stir cold pieces in a bowl.', 'Cut soft slices with a dull knife.', 'Compare raw and cooked by touch and taste.', 'Write what changed: color, smell, sound.'),
+    variants: stages('Taste smooth cooled apple from a spoon.', 'Stir cold pieces in a bowl.', 'Cut soft slices with a dull knife.', 'Compare a thin raw slice and a cooked one by touch and smell, and taste the cooked one.', 'Taste both and write what changed: color, smell, sound.'),
     needs: [need('apple', 1, 'group of 2'), need('lemon', 0.5, 'set-up', { adult: true }), need('stove', 1, 'set-up', { adult: true }), need('peeler', 1, 'set-up', { adult: true }), need('bowl', 1, 'group of 3'), need('table-knife', 1, 'child', { for: ['older-toddler', ...OLDER] }), need('spoon', 1, 'child')],
     prep: [prep('peel', 'Peel, core and slice the apples thin', 12, ['apple', 'peeler', 'lemon']), prep('simmer', 'Simmer half of them soft and let them cool', 12, ['stove'], 30)],
-    steps: ['Look at the star in the middle.', 'Cut the soft slices.', 'Smell the cooked ones with closed eyes.', 'Taste both and vote.'],
+    steps: ['Look at the star in the middle.', 'Cut the soft slices.', 'Smell the cooked ones with closed eyes.', 'Taste the cooked ones and vote. Raw slices are for those over four who sit at the table.'],
     say: ['Which makes a sound?', 'Where did the crunch go?'], look: ['Finds words for taste.', 'Cuts with control.'],
     easier: 'Taste only.', harder: 'Guess how long it takes.', tidy: 'Cores to the compost.',
   }),
@@ -157,8 +175,8 @@ export const COOKING_AND_OUTDOORS = [
     aim: 'Make and read tracks.', at: ['outdoors'], domains: ['science', 'language', 'gross-motor'], form: 'small-group',
     minutes: [6, 15, 8], energy: 1, mess: 2, attention: 'watching',
     variants: stages('beside: Pat damp sand with a flat hand on a tray.', 'Step in and look back.', 'Find their own track among three.', 'Tell from tracks who walked, hopped or ran.', 'Lay a trail that tells a story for others to read.'),
-    needs: [need('play-sand', 8000, 'set-up'), need('water', 2000, 'set-up'), need('broom', 1, 'set-up'), need('toy-car', 2, 'set-up'), need('animal-figure', 3, 'set-up'), need('tray', 1, 'set-up', { for: ['beside-infant'] })],
-    prep: [prep('damp-sand', 'Damp the sand and smooth it', 5, ['play-sand', 'water'])],
+    needs: [need('play-sand', 8000, 'set-up', { alt: ['mud'] }), need('water', 2000, 'set-up'), need('broom', 1, 'set-up'), need('toy-car', 2, 'set-up'), need('animal-figure', 3, 'set-up'), need('tray', 1, 'set-up', { for: ['beside-infant'] })],
+    prep: [prep('damp-sand', 'Damp a patch of bare ground or the sandbox and smooth it; sand is only needed where there is none', 5, ['play-sand', 'water'])],
     steps: ['Smooth the ground with the broom.', 'Walk across, one at a time.', 'Measure steps with a stick.', 'Guess who ran.'],
     say: ['Which way did it go?', 'Why is this one deeper?'], look: ['Reads a direction.', 'Compares depth.'],
     easier: 'Shoes only.', harder: 'Walk backward to mislead.', tidy: 'Rake smooth, shoes brushed.',

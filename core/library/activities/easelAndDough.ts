@@ -32,20 +32,20 @@ export const EASEL_AND_DOUGH = [
   activity('easel-mystery-line', 'The line that came first', {
     aim: 'Turn a given line into a picture.', at: ['easel', 'mark-making'], domains: ['creative-arts', 'language'], form: 'one-to-one',
     minutes: [2, 12, 3], energy: 0, mess: 0, attention: 'nearby', standing: true,
-    variants: stages('beside: Watch a ribbon draw circles in the air.', 'Make marks over a big curved line.', 'Go along the line with a chunky crayon.', 'Make the line into something of {theme} and say what.', 'Give the line to a friend with one rule: it must be an animal.'),
+    variants: stages('beside: Watch a ribbon draw circles in the air.', 'Make marks over a big curved line.', 'Go along the line with a chunky crayon.', 'Make the line into something from {theme} and say what.', 'Give the line to a friend with one rule: it must be an animal.'),
     needs: [need('butcher-paper', 50, 'child'), need('thick-crayon', 4, 'set-up'), need('washable-marker', 1, 'set-up'), need('short-ribbon', 1, 'set-up', { for: ['beside-infant'] })],
     steps: ['Draw one bold line before they come.', 'Turn the sheet and look from each side.', 'Ask what it could be.', 'Draw on, and write the title below.'],
     say: ['What could this line turn into?', 'What if it were upside down?'], look: ['Has an idea before drawing.', 'Tells about the picture.'],
     easier: 'Begin with a circle.', harder: 'Begin with three lines that do not meet.', tidy: 'Titles out, sheets in the folder.',
   }),
-  activity('easel-magnet-tracks', 'Paint that follows', {
+  activity('easel-magnet-tracks', 'Paint that follows a magnet', {
     aim: 'Pull color along with a magnet behind the paper.', at: ['easel', 'discovery'], domains: ['science', 'creative-arts', 'fine-motor'], form: 'one-to-one',
     minutes: [6, 12, 6], energy: 0, mess: 1, attention: 'watching',
-    variants: stages('beside: Follow a bright thing that slides along the wall.', 'beside: Pull a cased magnet off a can and put it back.', 'Move the clip from below while an adult holds the plate.', 'Draw a track by moving the magnet behind.', 'Steer two clips at once, or write the first letter.'),
-    needs: [need('bar-magnet', 1, 'group of 2'), need('large-clip', 2, 'group of 2'), need('paper-plate', 1, 'child', { spare: 0.1 }), need('tempera-paint', 8, 'child'), need('muffin-tin', 1, 'set-up', { for: ['beside-young-toddler'] })],
-    steps: ['Put a drop of paint and a clip on the plate.', 'Hold the magnet below and feel the pull.', 'Move slowly, so that the clip keeps up.', 'Let go: what happens?'],
-    say: ['Why does it follow?', 'Through what else would it pull?'], look: ['Moves with care.', 'Finds where the pull ends.'],
-    easier: 'Use a metal tray and no paint.', harder: 'Drive it through a drawn maze.', tidy: 'Wipe clips at once; magnets back in their box.',
+    variants: stages('Follow a bright clip that you slide along the back of the paper.', 'beside: Pull a cased magnet off a pan and put it back.', 'Hold the magnet behind the paper while you hold the paper still.', 'Draw a track by moving the magnet behind the paper.', 'Steer two clips at once, or write the first letter.'),
+    needs: [need('bar-magnet', 1, 'group of 2'), need('large-clip', 2, 'group of 2'), need('construction-paper', 1, 'child', { spare: 0.1 }), need('tempera-paint', 8, 'child'), need('painter-tape', 60, 'set-up', { adult: true }), need('muffin-tin', 1, 'set-up', { for: ['beside-young-toddler'] })],
+    steps: ['Tape the paper to the easel by its top and sides, so that a hand fits behind it.', 'Hold a clip in front and the magnet behind, and feel the pull.', 'Dab paint on the clip and move slowly, so that it keeps up.', 'Let go: what happens?'],
+    say: ['Why does it follow?', 'What else would it pull through?'], look: ['Moves with care.', 'Finds where the pull ends.'],
+    easier: 'Lay the paper on a plate held flat, with the clip on top.', harder: 'Drive it through a maze that you drew.', tidy: 'Wipe the clips right away; magnets back in their box.',
   }),
   activity('dough-cakes', 'Cakes to share out', {
     aim: 'Make a cake and share it fairly.', at: ['dough-table'], domains: ['early-math', 'social-emotional', 'fine-motor'], form: 'small-group',

@@ -64,7 +64,7 @@ export const MARKS_AND_GLOW = [
     minutes: [3, 12, 2], energy: -1, mess: 0, attention: 'watching', standing: true,
     variants: stages('beside: Pull a short lace through a wide ring, with an adult.', 'beside: Poke sticks into a lump of dough.', 'Push a stiff lace through four wide holes.', 'Lace around the edge: up, down, up.', 'Lace a drawing and tie a bow.'),
     needs: [need('stiff-lace', 1, 'child', { alt: ['shoelace'] }), need('corrugated-card', 0.5, 'child'), need('wooden-ring', 1, 'set-up', { for: ['beside-infant'] }), need('craft-stick', 4, 'set-up', { for: ['beside-young-toddler'] }), need('cooked-dough', 100, 'set-up', { for: ['beside-young-toddler'] })],
-    prep: [prep('punch', 'Cut cards like {name} and punch wide holes along the edge', 12, ['corrugated-card'], 0, true)],
+    prep: [prep('punch', 'Cut cards shaped like {name} and punch wide holes along the edge', 12, ['corrugated-card'], 0, true)],
     steps: ['Find where the lace begins.', 'Push up from below and pull through.', 'Go down in the next hole.', 'Run a finger along to check.'],
     say: ['Which hole is next?', 'What if you skip one?'], look: ['Changes hands.', 'Keeps the order of holes.'],
     easier: 'Six holes, far apart.', harder: 'Lace two cards together.', tidy: 'Pull the lace out and wind it around the card.',

@@ -26,7 +26,7 @@ export const SENSORY_AND_SCIENCE = [
     minutes: [10, 20, 12], energy: 0, mess: 2, attention: 'watching',
     variants: [
       does('older-toddler', 'Dig for large figures with both hands and line them up.'),
-      does('preschool', 'Find ten figures, match them to cards, and tell how many are still hidden.'),
+      does('preschool', 'Find eight figures, match them to cards, and tell how many are still hidden.'),
       does('school-age', 'Find pieces with eyes closed and name them by feel.'),
       beside('infant young-toddler', 'Search for a figure under one of two cloths.'),
     ],
@@ -126,7 +126,7 @@ export const SENSORY_AND_SCIENCE = [
     tidy: 'Back into the wind basket, feathers in their bag.',
   }),
   activity('grass-in-the-wind', 'Grass in the wind', {
-    aim: 'Sow grass, care for it, and play on it when it has grown.',
+    aim: 'Sow grass, care for it, and play on it with figures when it has grown.',
     at: ['discovery'], domains: ['science', 'practical-life', 'world'], form: 'small-group',
     minutes: [6, 15, 8], energy: 0, mess: 2, attention: 'watching', standing: true,
     variants: [
@@ -137,7 +137,7 @@ export const SENSORY_AND_SCIENCE = [
       beside('infant', 'Stroke a tuft of grown grass with an adult.'),
     ],
     needs: [need('grass-seed', 60, 'set-up'), need('potting-soil', 3000, 'set-up'), need('tray', 2, 'set-up'), need('water', 500, 'set-up'), need('scoop', 2, 'set-up'), need('spoon', 2, 'set-up')],
-    steps: ['Fill the trays with soil to the rim.', 'Scatter, press and water.', 'Stand them in the light and choose who waters tomorrow.'],
+    steps: ['Fill the trays with soil to the rim.', 'Scatter, press and water.', 'Stand them in the light and choose who waters tomorrow.', 'After nine days or so, set large figures in the grass and play.'],
     say: ['What has changed since yesterday?', 'What does it need from us?'],
     look: ['Remembers to look without being asked.', 'Describes a change over days.'],
     easier: 'Water with a damp sponge.', harder: 'Cover half and compare after three days.',

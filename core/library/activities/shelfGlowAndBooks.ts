@@ -1,4 +1,4 @@
-import { activity, beside, does, need, prep } from '../make'
+import { activity, beside, does, need, prep, OLDER } from '../make'
 
 export const SHELF_GLOW_AND_BOOKS = [
   activity('bead-kite-strings', 'Bead kite strings', {
@@ -32,8 +32,8 @@ export const SHELF_GLOW_AND_BOOKS = [
       does('school-age', 'Fill a large diamond from small ones and count them.'),
       beside('young-toddler infant', 'Push felt pieces through a slot in a lid.'),
     ],
-    needs: [need('felt-diamond', 12, 'set-up'), need('card-stock', 2, 'set-up'), need('tray', 1, 'set-up')],
-    prep: [prep('outlines', 'Trace the outlines on a card', 8, ['card-stock'])],
+    needs: [need('felt-sheet', 2, 'set-up'), need('card-stock', 2, 'set-up'), need('tray', 1, 'set-up'), need('small-box', 1, 'set-up', { for: ['beside-young-toddler'] })],
+    prep: [prep('cut-felt', 'Cut twelve felt diamonds in four sizes, none smaller than two inches', 10, ['felt-sheet']), prep('outlines', 'Trace the outlines on a card, and cut a wide slot in the lid of a box', 8, ['card-stock', 'small-box'])],
     steps: ['Take the tray from the shelf.', 'Lay the card flat and the pieces to the left.', 'Fit each piece; an outline left over shows what is wrong.'],
     say: ['What made you turn it?', 'Which two are the same?'],
     look: ['Turns a piece to fit.', 'Sees and mends their own mistake.'],
@@ -121,11 +121,11 @@ export const SHELF_GLOW_AND_BOOKS = [
       does('older-toddler', 'Stick the first letter on the kite and decorate around it.'),
       does('preschool', 'Glue the letters of the name in order down the tail.'),
       does('school-age', 'Write first and last name and add a word that tells about you.'),
-      beside('infant young-toddler', 'Pull dot stickers off an adult’s sleeve.'),
+      beside('infant young-toddler', 'Crumple and smooth a big sheet of paper while you say each name.'),
     ],
     needs: [
-      need('construction-paper', 1, 'child', { spare: 0.1 }), need('index-card', 1, 'child'), need('glue-stick', 1, 'group of 2'), need('sticker', 6, 'child'),
-      need('sticker', 6, 'child', { as: 'sticker-beside', for: ['beside-infant'] }),
+      need('construction-paper', 1, 'child', { spare: 0.1 }), need('index-card', 1, 'child'), need('glue-stick', 1, 'group of 2'), need('sticker', 6, 'child', { for: OLDER }),
+      need('construction-paper', 1, 'child', { as: 'paper-beside', for: ['beside-infant'] }),
     ],
     prep: [prep('print-letters', 'Cut the letters of each name', 12, ['index-card'], 0, true)],
     steps: ['Find your envelope of letters.', 'Lay them out before any glue.', 'Glue, press and read.'],
@@ -200,8 +200,8 @@ export const SHELF_GLOW_AND_BOOKS = [
       does('school-age', 'Plan three scenes and run the light.'),
       beside('infant', 'Watch slow shadows on the ceiling.'),
     ],
-    needs: [need('flashlight', 1, 'set-up'), need('animal-figure', 4, 'set-up'), need('cardboard-sheet', 1, 'set-up')],
-    steps: ['Hang the sheet and dim the room.', 'Let everyone meet their own shadow.', 'Begin: once there was.'],
+    needs: [need('flashlight', 1, 'set-up'), need('animal-figure', 4, 'set-up'), need('bed-sheet', 1, 'set-up'), need('painter-tape', 100, 'set-up', { adult: true })],
+    steps: ['Tape the sheet to a wall or a door frame and dim the room.', 'Let everyone meet their own shadow.', 'Begin: once there was.'],
     say: ['How did it get so big?', 'What does it say?'],
     look: ['Explains near and far from the light.', 'Keeps to the thread of a story.'],
     easier: 'Hands only.', harder: 'Two voices talk with each other.',
