@@ -4,7 +4,17 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { mondayOf, countWords } from '@core/base'
 import type { Activity } from '@core/domain'
-import { NO_FILTERS, passes, type IdeaFilters, type MadeActivity } from '@core/ideas'
+import {
+  aboutTheme,
+  IDEA_ORDERS,
+  inOrder,
+  NO_FILTERS,
+  ORDER_NAMES,
+  passes,
+  type IdeaFilters,
+  type IdeaOrder,
+  type MadeActivity,
+} from '@core/ideas'
 import { lacksOf, touchesOf } from '@core/readings'
 import { useFits, useUsedBefore } from '../composables/useFits'
 import { useLibrarySearch } from '../composables/useLibrarySearch'
@@ -18,11 +28,13 @@ import PatternList from '../parts/ideas/PatternList.vue'
 import SegmentedTabs from '../parts/frame/SegmentedTabs.vue'
 import UnitFrame from '../parts/shell/UnitFrame.vue'
 import { useBoard } from '../stores/board'
+import { useHouse } from '../stores/house'
 import { useBasket } from '../stores/basket'
 import { useUnit } from '../stores/unit'
 
 /** Ideas into the basket: from the library, out of the theme by patterns, or out of her own head. */
 const store = useUnit()
+const house = useHouse()
 const basket = useBasket()
 const board = useBoard()
 const route = useRoute()
@@ -55,13 +67,21 @@ const gathered = computed(() => new Set(store.ideas.flatMap((idea) => idea.activ
  */
 const offered = computed(() => store.activities.filter((one) => !one.archived))
 const { hits, reading } = useLibrarySearch(offered, wanted)
+const order = ref<IdeaOrder>('theme')
+const abouts = computed(() => (void store.theme, new WeakMap<Activity, string>()))
+function aboutOf(activity: Activity): string {
+  if (!store.theme) return ''
+  let about = abouts.value.get(activity)
+  if (about === undefined) abouts.value.set(activity, (about = aboutTheme(activity, store.theme, house.materialsById)))
+  return about
+}
 const found = computed(() => {
   const list = hits.value
     ? hits.value.flatMap((id) => store.activitiesById.get(id) ?? [])
-    : offered.value
-        .filter((one) => one.source !== 'pattern' || gathered.value.has(one.id))
-        .sort((a, b) => a.title.localeCompare(b.title, 'en'))
-  return list.filter((one) => passes(one, filters.value, fit))
+    : offered.value.filter((one) => one.source !== 'pattern' || gathered.value.has(one.id))
+  const passing = list.filter((one) => passes(one, filters.value, fit))
+  // What was searched for stands in the order in which it was found, unless another is wanted.
+  return hits.value && order.value === 'theme' ? passing : inOrder(passing, order.value, { aboutOf, fitOf: fit })
 })
 const lacks = computed(() => {
   const { readings, snapshot } = store
@@ -162,7 +182,14 @@ const halves = computed(() => store.ideas.filter((idea) => !idea.activityId).len
         :reading="reading"
         :lacks="lacks"
         sources
-      />
+      >
+        <v-select
+          v-model="order"
+          class="order"
+          :items="IDEA_ORDERS.map((value) => ({ title: ORDER_NAMES[value], value }))"
+          aria-label="Order"
+        />
+      </IdeaFilterBar>
       <IdeaList
         :activities="found"
         :fit="fit"
@@ -170,6 +197,7 @@ const halves = computed(() => store.ideas.filter((idea) => !idea.activityId).len
         :used="used"
         :open-id="openId"
         :gathered="isGathered"
+        :about-of="aboutOf"
         @open="open"
         @gather="gather"
         @leave="leave"

@@ -9,6 +9,7 @@ export {
   type FitContext,
   type TimeFit,
 } from './fit'
+export { IDEA_ORDERS, inOrder, ORDER_NAMES, type IdeaOrder } from './order'
 export { usedBefore } from './usedBefore'
 export { NO_FILTERS, passes, QUICK_MINUTES, type IdeaFilters } from './filters'
 export { getWords, leadWords, LIKED_NAMES, timeWords, usedWords, whomWords } from './fitWords'

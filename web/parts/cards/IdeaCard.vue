@@ -12,6 +12,8 @@ defineProps<{
   used?: readonly UsedBefore[]
   selected?: boolean
   gathered?: boolean
+  /** The thing or word of the theme that it is about. */
+  about?: string
 }>()
 defineEmits<{ open: []; gather: []; leave: [] }>()
 const words = useHomeWords()
@@ -22,6 +24,7 @@ const words = useHomeWords()
     <button type="button" class="open" @click="$emit('open')">
       <span class="card-title">{{ fit.activity.title }}</span>
     </button>
+    <p v-if="about" class="small about">About {{ about }}</p>
     <p class="aim">{{ fit.activity.aim }}</p>
     <div class="whom">
       <ChildMarks :parts="fit.parts" all />
@@ -50,6 +53,9 @@ const words = useHomeWords()
 </template>
 
 <style scoped>
+.about {
+  color: var(--spruce);
+}
 .idea {
   padding: 9px 12px 8px;
   display: flex;

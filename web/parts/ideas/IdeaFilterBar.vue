@@ -123,6 +123,7 @@ defineExpose({ clear })
       placeholder="Every domain"
       @update:model-value="choose($event ?? null)"
     />
+    <slot />
     <div class="checks">
       <v-checkbox
         :model-value="filters.everyone"

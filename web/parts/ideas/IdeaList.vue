@@ -12,6 +12,7 @@ const props = defineProps<{
   used?: Record<string, readonly UsedBefore[]>
   openId: string | null
   gathered: (activity: Activity) => boolean
+  aboutOf?: (activity: Activity) => string
 }>()
 const emit = defineEmits<{ open: [activity: Activity]; gather: [activity: Activity]; leave: [activity: Activity] }>()
 const PAGE = 24
@@ -32,6 +33,7 @@ watch(
       :used="used?.[one.id]"
       :selected="openId === one.id"
       :gathered="gathered(one)"
+      :about="aboutOf?.(one)"
       @open="emit('open', one)"
       @gather="emit('gather', one)"
       @leave="emit('leave', one)"
