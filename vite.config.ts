@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import vue from '@vitejs/plugin-vue'
 import vuetify from 'vite-plugin-vuetify'
@@ -33,10 +34,42 @@ const linkPages = (): Plugin => ({
   },
 })
 
+/** Skin tones of one drawing: each drawing is served once. */
+const TONES = /(light|medium|dark)(-|$)|^flag-/
+/** The small drawings, each a file of its own: they are fetched one by one, when something shows them. */
+function drawings(): ReadonlyMap<string, string> {
+  const set = JSON.parse(readFileSync(at('node_modules/@iconify-json/fluent-emoji-flat/icons.json'), 'utf8')) as {
+    icons: Record<string, { body: string }>
+  }
+  return new Map(
+    Object.entries(set.icons)
+      .filter(([name]) => name === 'light-bulb' || !TONES.test(name))
+      .map(([name, { body }]) => [
+        name,
+        `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 32 32" width="32" height="32">${body}</svg>`,
+      ]),
+  )
+}
+const pictures = (): Plugin => ({
+  name: 'kobby-pictures',
+  generateBundle() {
+    for (const [name, source] of drawings()) this.emitFile({ type: 'asset', fileName: `pictures/${name}.svg`, source })
+    this.emitFile({ type: 'asset', fileName: 'pictures/names.json', source: JSON.stringify([...drawings().keys()]) })
+  },
+  configureServer({ middlewares }) {
+    const all = drawings()
+    middlewares.use((request, answer, next) => {
+      const source = all.get(/^\/pictures\/([a-z0-9-]+)\.svg$/.exec(request.url ?? '')?.[1] ?? '')
+      if (!source) return next()
+      answer.setHeader('content-type', 'image/svg+xml').end(source)
+    })
+  },
+})
+
 export default defineConfig({
   root: at('web'),
   publicDir: at('web/public'),
-  plugins: [vue(), vuetify(), fileList(), linkPages()],
+  plugins: [vue(), vuetify(), fileList(), linkPages(), pictures()],
   resolve: { alias },
   // Every component is written by its setup.
   define: { __VUE_OPTIONS_API__: 'false' },

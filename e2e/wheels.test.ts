@@ -152,7 +152,7 @@ describe('solved where it is shown', () => {
     await click(page, 'Use corn starch')
     await becomes('cautions', '1 stop')
     await click(page, 'Do it 13:00 to 14:30')
-    await becomes('cautions', 'No cautions')
+    await becomes('cautions', 'Nothing to change')
     await waitText(page, '.pocket', "the product's label come first")
   })
   it('a child without early math: an idea of the basket, on a day when he comes', async () => {
@@ -179,7 +179,7 @@ describe('solved where it is shown', () => {
       preparation: '3 h 31 min to do',
       rounded: 'Every child is covered',
       adults: 'Enough',
-      cautions: 'No cautions',
+      cautions: 'Nothing to change',
     })
     expect(await page.$$eval('.reading .brick, .reading .ember', (all) => all.length)).toBe(0)
   })

@@ -80,6 +80,8 @@ function packFile(path) {
 function pack(folder) {
   for (const entry of readdirSync(folder, { withFileTypes: true })) {
     const path = join(folder, entry.name)
+    // A drawing is a kilobyte or two, and there are many.
+    if (entry.isDirectory() && entry.name === 'pictures') continue
     if (entry.isDirectory()) pack(path)
     else if (/\.(js|css|svg|html)$/.test(entry.name)) packFile(path)
   }

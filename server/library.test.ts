@@ -206,7 +206,7 @@ describe('a sheet of a unit', () => {
     expect([done.status, JSON.stringify(done.body.errors ?? [])]).toEqual([200, '[]'])
     const sheet = (await kobby.call('GET', '/api/v1/units/wind-and-kites/days/9/sheet')).body
     const item = JSON.stringify(sheet)
-    expect(item).toContain('A corner for Wind and Kites')
+    expect(item).toContain('A corner for “Wind and Kites”')
     expect(item).toContain('Let each order come to five.')
     expect(item).not.toMatch(/\{(theme|objects|words)\}/)
   })

@@ -70,6 +70,12 @@ export const ThemeObject = z.strictObject({
   shows: z.array(Line).max(8).default([]),
   allergens: z.array(Allergen).max(20).default([]),
   hazards: z.array(Hazard).max(HAZARDS.length).default([]),
+  /** The small drawing that shows it, by the name under which it is served; empty where there is none. */
+  picture: z
+    .string()
+    .regex(/^[a-z0-9-]*$/)
+    .max(60)
+    .default(''),
   /** Whether it was asked for its size: that is asked once. */
   asked: z.boolean().default(false),
 })
@@ -101,6 +107,7 @@ export const newThemeObject = (name: string, onHand = 0): ThemeObject => ({
   shows: [],
   allergens: [],
   hazards: [],
+  picture: '',
   asked: false,
 })
 

@@ -1,4 +1,7 @@
-const clock = (date: Date) => date.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+import { clockWords } from '@core/base'
+
+const clock = (date: Date) =>
+  clockWords(`${String(date.getHours()).padStart(2, '0')}:${String(date.getMinutes()).padStart(2, '0')}`)
 
 /** Whether everything is saved, in words. */
 export function savedWords(of: { offline: boolean; pending: number; savedAt: Date | null }): string {

@@ -5,7 +5,6 @@ import { useRoute, useRouter } from 'vue-router'
 import { mondayOf, countWords } from '@core/base'
 import type { Activity } from '@core/domain'
 import {
-  aboutTheme,
   IDEA_ORDERS,
   inOrder,
   NO_FILTERS,
@@ -17,6 +16,7 @@ import {
 } from '@core/ideas'
 import { lacksOf, touchesOf } from '@core/readings'
 import { useFits, useUsedBefore } from '../composables/useFits'
+import { usePictures } from '../composables/usePictures'
 import { useLibrarySearch } from '../composables/useLibrarySearch'
 import { usePatterns } from '../composables/usePatterns'
 import BasketPocket from '../parts/pockets/BasketPocket.vue'
@@ -28,13 +28,11 @@ import PatternList from '../parts/ideas/PatternList.vue'
 import SegmentedTabs from '../parts/frame/SegmentedTabs.vue'
 import UnitFrame from '../parts/shell/UnitFrame.vue'
 import { useBoard } from '../stores/board'
-import { useHouse } from '../stores/house'
 import { useBasket } from '../stores/basket'
 import { useUnit } from '../stores/unit'
 
 /** Ideas into the basket: from the library, out of the theme by patterns, or out of her own head. */
 const store = useUnit()
-const house = useHouse()
 const basket = useBasket()
 const board = useBoard()
 const route = useRoute()
@@ -68,13 +66,7 @@ const gathered = computed(() => new Set(store.ideas.flatMap((idea) => idea.activ
 const offered = computed(() => store.activities.filter((one) => !one.archived))
 const { hits, reading } = useLibrarySearch(offered, wanted)
 const order = ref<IdeaOrder>('theme')
-const abouts = computed(() => (void store.theme, new WeakMap<Activity, string>()))
-function aboutOf(activity: Activity): string {
-  if (!store.theme) return ''
-  let about = abouts.value.get(activity)
-  if (about === undefined) abouts.value.set(activity, (about = aboutTheme(activity, store.theme, house.materialsById)))
-  return about
-}
+const { aboutOf, pictureOf } = usePictures()
 const found = computed(() => {
   const list = hits.value
     ? hits.value.flatMap((id) => store.activitiesById.get(id) ?? [])
@@ -198,6 +190,7 @@ const halves = computed(() => store.ideas.filter((idea) => !idea.activityId).len
         :open-id="openId"
         :gathered="isGathered"
         :about-of="aboutOf"
+        :picture-of="pictureOf"
         @open="open"
         @gather="gather"
         @leave="leave"

@@ -111,9 +111,8 @@ const FOOD_PART = 'produce and pantry'
 const isEatenOrWet = (activity: Activity, materials: ReadonlyMap<string, Material>): boolean =>
   activity.requirements.some((requirement) => {
     const material = materials.get(requirement.materialId)
-    if (!material || requirement.reach === 'adult') return false
-    const { hazards } = material.safety
-    return hazards.includes('water') || hazards.includes('shared-food') || material.shopPart === FOOD_PART
+    if (!material || requirement.reach === 'adult' || material.id.endsWith('-dough')) return false
+    return material.safety.hazards.includes('water') || material.shopPart === FOOD_PART
   })
 
 const plain = (id: StretchKind, step: string, why: string): Stretch => ({

@@ -151,7 +151,7 @@ export const DISCOVERY = [
     needs: [need('gear-set', 12, 'set-up'), need('sticker', 6, 'set-up', { for: OLDER })],
     steps: ['Begin with two that touch.', 'Put a dot on each.', 'Turn slowly and watch the dots.', 'Add one more and guess.'],
     say: ['Which goes faster, small or big?', 'What happens in a ring of three?'], look: ['Sees that they turn against each other.', 'Mends a gap.'],
-    easier: 'A base with pegs ready.', harder: 'Make a chain along the wall.', tidy: 'Sort by size in the box.',
+    easier: 'Start with the base ready.', harder: 'Make a chain along the wall.', tidy: 'Sort by size in the box.',
   }),
   activity('weather-station', 'Today’s weather', {
     aim: 'Read the weather and keep a record.', at: ['discovery', 'outdoors', 'circle'], domains: ['science', 'early-math', 'world'], form: 'whole-group',

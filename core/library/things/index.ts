@@ -1,4 +1,5 @@
 import { Allergen, Hazard, THING_FORMS, type MadeOf, type ThemeObject, type ThingForm } from '../../domain'
+import { pictureOf } from '../pictures'
 import { ANIMALS } from './animals'
 import { FOOD } from './food'
 import { HOUSE } from './house'
@@ -58,6 +59,7 @@ function factsOf(line: string): [name: string, facts: Partial<ThemeObject>] {
   const living = take('living')
   const facts: Partial<ThemeObject> = {
     known: true,
+    picture: pictureOf(name),
     category,
     madeOf: take('made') ? null : (madeOf as MadeOf),
     size: size as ThemeObject['size'],

@@ -8,7 +8,7 @@ import { stepsAndCounts } from './007-steps-and-counts'
 import { devices } from './008-devices'
 import { status } from './009-status'
 import { things } from './010-things'
-import { clockAndDates } from './011-clock-and-dates'
+import { clockDatesPictures } from './011-clock-dates-pictures'
 import type { Migration } from './migration'
 
 export type { Migration }
@@ -24,5 +24,5 @@ export const MIGRATIONS: readonly Migration[] = [
   devices,
   status,
   things,
-  clockAndDates,
+  clockDatesPictures,
 ]

@@ -3,6 +3,7 @@ import { ATTENTION_NAMES, CENTER_NAMES, MESS_NAMES } from '@core/base'
 import { getWords, leadWords, usedWords, whomWords, type Fit, type TimeFit } from '@core/ideas'
 import type { UsedBefore } from '@core/domain'
 import { useHomeWords } from '../../composables/homeWords'
+import ThingPicture from '../lines/ThingPicture.vue'
 import ChildMarks from '../lines/ChildMarks.vue'
 
 /** An idea at a glance: for whom, when, how long before, how messy, what it takes, and how it went before. */
@@ -14,6 +15,8 @@ defineProps<{
   gathered?: boolean
   /** The thing or word of the theme that it is about. */
   about?: string
+  /** The small drawing that goes with it. */
+  picture?: string
 }>()
 defineEmits<{ open: []; gather: []; leave: [] }>()
 const words = useHomeWords()
@@ -22,7 +25,7 @@ const words = useHomeWords()
 <template>
   <li class="card idea" :class="{ 'is-selected': selected }">
     <button type="button" class="open" @click="$emit('open')">
-      <span class="card-title">{{ fit.activity.title }}</span>
+      <span class="card-title">{{ fit.activity.title }}</span><ThingPicture v-if="picture" :name="picture" />
     </button>
     <p v-if="about" class="small about">About {{ about }}</p>
     <p class="aim">{{ fit.activity.aim }}</p>
@@ -64,6 +67,10 @@ const words = useHomeWords()
   position: relative;
 }
 .open {
+  display: flex;
+  gap: 6px;
+  justify-content: space-between;
+  align-items: flex-start;
   background: none;
   border: 0;
   padding: 0;

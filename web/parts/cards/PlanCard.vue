@@ -4,6 +4,7 @@ import { mdiPin } from '@mdi/js'
 import { hourWords } from '@core/base'
 import type { Caution } from '@core/cautions'
 import type { Session } from '@core/plan'
+import ThingPicture from '../lines/ThingPicture.vue'
 import ChildMarks from '../lines/ChildMarks.vue'
 
 /** One placement as a card on the board. */
@@ -14,6 +15,8 @@ const props = defineProps<{
   carried: boolean
   timed?: boolean
   together?: boolean
+  /** The small drawing of what it is about. */
+  picture?: string
 }>()
 const SHORT = { nearby: '', watching: 'watching', 'hands-on': 'hands-on', 'one-to-one': 'one to one' } as const
 
@@ -38,7 +41,10 @@ const state = computed(() =>
     :data-placement="session.placement.id"
     :data-activity="session.activity.id"
   >
-    <h4 class="card-title">{{ session.activity.title }}</h4>
+    <div class="head">
+      <h4 class="card-title">{{ session.activity.title }}</h4>
+      <ThingPicture v-if="picture" :name="picture" :size="22" />
+    </div>
     <p class="meta">
       <template v-if="session.placement.pinnedDate"><v-icon :icon="mdiPin" size="14" aria-label="Pinned" /> </template
       ><template v-if="open.length"
@@ -59,6 +65,12 @@ const state = computed(() =>
   display: grid;
   gap: 3px;
   user-select: none;
+}
+.head {
+  display: flex;
+  gap: 4px;
+  justify-content: space-between;
+  align-items: flex-start;
 }
 .plan-card.behind {
   background: transparent;

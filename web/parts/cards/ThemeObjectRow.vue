@@ -4,6 +4,7 @@ import type { ThemeObject } from '@core/domain'
 import { fitsSmallPartsCylinder, TUBE_MM } from '@core/cautions'
 import { allergenName, countWords, listWords } from '@core/base'
 import { commaList } from '../fields/commaList'
+import ThingPicture from '../lines/ThingPicture.vue'
 import ThingDetails from './ThingDetails.vue'
 
 /**
@@ -51,6 +52,7 @@ function answer(mm: readonly [number, number, number] | null) {
 
 <template>
   <div class="card object">
+    <ThingPicture class="picture" :name="one.picture" :size="30" />
     <v-text-field
       v-model="one.name"
       :aria-label="`Object ${number + 1}`"
@@ -104,7 +106,7 @@ function answer(mm: readonly [number, number, number] | null) {
 <style scoped>
 .object {
   display: grid;
-  grid-template-columns: minmax(0, 1.1fr) 64px minmax(0, 1fr) minmax(0, 1.2fr) auto;
+  grid-template-columns: 30px minmax(0, 1.1fr) 64px minmax(0, 1fr) minmax(0, 1.2fr) auto;
   gap: 6px;
   align-items: center;
   padding: 4px 8px 4px 6px;
@@ -112,6 +114,10 @@ function answer(mm: readonly [number, number, number] | null) {
 .object :deep(.v-field) {
   --v-field-padding-start: 9px;
   --v-field-padding-end: 6px;
+}
+/* The fields keep their columns where there is no drawing. */
+.object > :nth-child(1 of .v-input) {
+  grid-column: 2;
 }
 .about {
   line-height: 1.25;
@@ -128,7 +134,7 @@ function answer(mm: readonly [number, number, number] | null) {
 }
 @media (max-width: 720px) {
   .object {
-    grid-template-columns: minmax(0, 1fr) 84px;
+    grid-template-columns: 30px minmax(0, 1fr) 84px;
   }
   .colors {
     grid-column: 1 / -1;

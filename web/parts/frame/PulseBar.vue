@@ -93,7 +93,7 @@ const figures = computed<Figure[]>(() => {
     {
       name: 'cautions',
       title: 'Cautions',
-      words: cautions || 'No cautions',
+      words: cautions || 'Nothing to change',
       more: pulse.cautions.watch ? `${pulse.cautions.watch} to watch` : '',
       share: null,
       tone: pulse.cautions.stop ? 'brick' : pulse.cautions.change ? 'ember' : '',

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { BackupState, Device } from '@core/domain'
-import { fullDate } from '@core/base'
+import { clockWords, fullDate } from '@core/base'
 import { onMounted, ref } from 'vue'
 import { api } from '../../api/client'
 import FormField from '../fields/FormField.vue'
@@ -37,7 +37,8 @@ const endDevice = (one: Device) =>
     await api.endDevice(one.id)
     await loadDevices()
   })
-const clock = (at: Date) => at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+const clock = (at: Date) =>
+  clockWords(`${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`)
 const dateOf = (at: Date) =>
   fullDate(`${at.getFullYear()}-${String(at.getMonth() + 1).padStart(2, '0')}-${String(at.getDate()).padStart(2, '0')}`)
 const when = (stamp: string) => `${dateOf(new Date(stamp))}, ${clock(new Date(stamp))}`

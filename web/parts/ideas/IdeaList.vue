@@ -13,6 +13,7 @@ const props = defineProps<{
   openId: string | null
   gathered: (activity: Activity) => boolean
   aboutOf?: (activity: Activity) => string
+  pictureOf?: (activity: Activity) => string
 }>()
 const emit = defineEmits<{ open: [activity: Activity]; gather: [activity: Activity]; leave: [activity: Activity] }>()
 const PAGE = 24
@@ -34,6 +35,7 @@ watch(
       :selected="openId === one.id"
       :gathered="gathered(one)"
       :about="aboutOf?.(one)"
+      :picture="pictureOf?.(one)"
       @open="emit('open', one)"
       @gather="emit('gather', one)"
       @leave="emit('leave', one)"

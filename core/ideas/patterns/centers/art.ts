@@ -223,7 +223,7 @@ export const ART_PATTERNS: Pattern[] = [
       title: things.length
         ? `A place mat with ${things[0].form === 'thing' ? things[0].a : things[0].many}`
         : `A place mat from ${world.place}`,
-      aim: `Draw where the plate, the cup and the fork go, and set the table as ${inPlace(world.place)}.`,
+      aim: 'Draw where the plate, the cup and the fork go, and set the table by yourself.',
       at: ['art-table', 'mark-making'],
       form: 'small-group',
       minutes: [5, 20, 5],

@@ -4,9 +4,11 @@ import { hourWords, type ProgramDay } from '@core/base'
 import type { Caution } from '@core/cautions'
 import type { Session } from '@core/plan'
 import { railOf, type Cubby } from '../../../composables/useDayCells'
+import { usePictures } from '../../../composables/usePictures'
 import PlanCard from '../../../parts/cards/PlanCard.vue'
 
 /** One cubby of the board with what lies in it; empty, it says what would suit and is a way to it. */
+const { ofTheme } = usePictures()
 const props = defineProps<{
   cubby: Cubby
   day: ProgramDay
@@ -58,6 +60,7 @@ const tab = (i = 0) => (props.activeSpot === props.spot + i ? 0 : -1)
         :data-spot="spotId(i)"
         :tabindex="tab(i)"
         :session="session"
+        :picture="ofTheme(session.activity)"
         :cautions="cautionsOf(session)"
         :timed="cubby.sessions.length > 1"
         :together="together.has(session.placement.id)"

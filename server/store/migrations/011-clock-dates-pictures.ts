@@ -1,7 +1,7 @@
 import { fill, type Migration } from './migration'
 
-export const clockAndDates: Migration = {
-  name: '011-clock-and-dates',
+export const clockDatesPictures: Migration = {
+  name: '011-clock-dates-pictures',
   async up(db) {
     // A metric home has read a clock of 24 hours and dates with the day first until now: that stays its way.
     await fill(db, 'homes', (body) =>
@@ -9,5 +9,9 @@ export const clockAndDates: Migration = {
         ? { clock: '12h', dates: 'month-first', ...body }
         : { clock: '24h', dates: 'day-first', ...body },
     )
+    await fill(db, 'units', (body) => ({
+      ...body,
+      objects: (body.objects as Record<string, unknown>[]).map((one) => ({ picture: '', ...one })),
+    }))
   },
 }

@@ -1,0 +1,50 @@
+import type { Activity, CenterKind } from '@core/domain'
+import { aboutTheme, type Theme } from '@core/ideas'
+import { useHouse } from '../stores/house'
+import { useUnit } from '../stores/unit'
+
+/** A drawing for each kind of center, where an idea is not about a thing that has one. */
+const OF_CENTER: Record<CenterKind, string> = {
+  blocks: 'brick',
+  pretend: 'performing-arts',
+  discovery: 'magnifying-glass-tilted-left',
+  'mark-making': 'pencil',
+  'glow-table': 'light-bulb',
+  easel: 'artist-palette',
+  'sensory-bin': 'bucket',
+  'tray-shelf': 'puzzle-piece',
+  'art-table': 'crayon',
+  'dough-table': 'cookie',
+  'book-nook': 'open-book',
+  circle: 'musical-notes',
+  outdoors: 'deciduous-tree',
+}
+
+/** What each idea is about, by theme: every card asks. */
+const abouts = new WeakMap<Theme, WeakMap<Activity, string>>()
+
+/** What ideas are about in the open unit, and the small drawing that shows it. */
+export function usePictures() {
+  const store = useUnit()
+  const house = useHouse()
+  function aboutOf(activity: Activity): string {
+    const { theme } = store
+    if (!theme) return ''
+    const known = abouts.get(theme) ?? new WeakMap<Activity, string>()
+    abouts.set(theme, known)
+    let about = known.get(activity)
+    if (about === undefined) known.set(activity, (about = aboutTheme(activity, theme, house.materialsById)))
+    return about
+  }
+  const ofTheme = (activity: Activity): string => {
+    const about = aboutOf(activity)
+    return (about && store.theme?.things.find((thing) => thing.one === about)?.picture) || ''
+  }
+  return {
+    aboutOf,
+    /** The drawing of the thing that it is about; empty where that has none. */
+    ofTheme,
+    /** The same, else that of its center. */
+    pictureOf: (activity: Activity): string => ofTheme(activity) || OF_CENTER[activity.centers[0]],
+  }
+}
