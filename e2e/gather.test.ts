@@ -74,6 +74,15 @@ describe('a theme typed by hand', () => {
 describe('the basket', () => {
   it('takes an idea of a pattern with what it needs, and gives it back as it was', async () => {
     await gather('?tab=patterns')
+    // Decks of cards come after what each center becomes.
+    for (const shown of [24, 48]) {
+      await page.waitForFunction(
+        (least: number) => document.querySelectorAll('.ideas .idea').length >= least,
+        OFTEN,
+        shown,
+      )
+      await click(page, 'Show')
+    }
     await click(page, 'Gather Two alike: Wind and Kites')
     await waitText(page, '.pocket', 'Two alike: Wind and Kites')
     await saved(page)

@@ -42,8 +42,8 @@ it('asks three questions and makes a working home of the answers', async () => {
   await sees(page, '24 of 123 ticked')
   await click(page, 'Next: license and prep time')
   await sees(page, 'Example numbers, nobody’s law:')
-  await sees(page, 'Monday, 13:00 to 14:45')
-  await click(page, 'Friday, 13:00 to 14:45')
+  await sees(page, 'Monday, 1 to 2:45')
+  await click(page, 'Friday, 1 to 2:45')
   await click(page, 'Move in')
   await sees(page, 'Planning style')
   await fill(page, 'Theme', 'Bakers')
@@ -71,9 +71,9 @@ it('keeps what is changed in Home, and takes it back', async () => {
   await saved(page)
   await page.reload()
   await waitText(page, '.things', 'sleeps 9:30 to 10:45')
-  await page.waitForFunction(() => !document.body.innerText.includes('13:00 to 15:00'))
+  await page.waitForFunction(() => !document.body.innerText.includes('1 to 3'))
   await click(page, 'Undo')
-  await waitText(page, '.things', '13:00 to 15:00')
+  await waitText(page, '.things', '1 to 3')
 })
 
 it('says what is wrong with a file, names the place, and changes nothing', async () => {

@@ -151,7 +151,7 @@ describe('solved where it is shown', () => {
     await click(page, 'Cautions', '.pulse')
     await click(page, 'Use corn starch')
     await becomes('cautions', '1 stop')
-    await click(page, 'Do it 13:00 to 14:30')
+    await click(page, 'Do it 1 to 2:30')
     await becomes('cautions', 'Nothing to change')
     await waitText(page, '.pocket', "the product's label come first")
   })
@@ -165,9 +165,9 @@ describe('solved where it is shown', () => {
   })
   it('afternoons with seven children and one adult: the assistant stays', async () => {
     await layOut('adults')
-    await click(page, 'Teo stays until 16:30')
+    await click(page, 'Teo stays until 4:30 PM')
     await becomes('adults', '1 h 15 min short')
-    await click(page, 'Teo stays until 16:30')
+    await click(page, 'Teo stays until 4:30 PM')
     await becomes('adults', 'Enough')
   })
   it('ends with five quiet readings, on the server too', async () => {

@@ -90,7 +90,7 @@ export const BIN_PATTERNS: Pattern[] = [
         ),
         needs: [
           set.need,
-          need('large-pasta', 1500, 'set-up', { alt: ['crinkle-paper'] }),
+          need('rolled-oats', 900, 'set-up', { alt: ['corn-pasta', 'large-pasta'] }),
           need('paper-cup', things.length, 'set-up'),
           need('scoop', 1, 'group of 2'),
           need('jug', 1, 'set-up'),
