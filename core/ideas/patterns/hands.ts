@@ -1,4 +1,5 @@
 import {
+  theMany,
   atLeast,
   cards,
   forStages,
@@ -146,7 +147,7 @@ export const HAND_PATTERNS: Pattern[] = [
     domains: ['science', 'sensory'],
     choose: hinted(atLeast(2, 'objects in the house that may freeze', canBeFrozen, 5), MADE_OF_HINT),
     make: ({ things }) => ({
-      title: `Free the ${things[0].many} from the ice`,
+      title: `Free ${theMany(things[0])} from the ice`,
       aim: `Find out what makes ice let go of ${theNames(things.slice(0, 3))}.`,
       at: ['sensory-bin', 'discovery', 'outdoors'],
       form: 'small-group',
@@ -396,7 +397,7 @@ export const HAND_PATTERNS: Pattern[] = [
     domains: ['practical-life', 'sensory'],
     choose: hinted(atLeast(2, 'objects in the house that may get wet', canBeWet, 8), MADE_OF_HINT),
     make: ({ things }) => ({
-      title: `Wash the ${things[0].many}`,
+      title: `Wash ${theMany(things[0])}`,
       aim: `Wash, rinse and dry ${manyNames(things.slice(0, 3))} from one side to the other.`,
       at: ['sensory-bin', 'outdoors'],
       form: 'small-group',

@@ -49,6 +49,8 @@ export const MOST_THINGS = 8
 /** "the apron", "Mars", "kindness" */
 export const the = (thing: Thing): string =>
   thing.form === 'name' || thing.form === 'idea' ? thing.a : `the ${thing.one}`
+/** "the loaves", "the moon" */
+export const theMany = (thing: Thing): string => (thing.form === 'name' ? thing.many : `the ${thing.many}`)
 export const aNames = (things: readonly Thing[]): string => listWords(things.map((thing) => thing.a))
 export const names = (things: readonly Thing[]): string => listWords(things.map((thing) => thing.one))
 /** "the apron, the bread and the whisk": things that lie on the table. */

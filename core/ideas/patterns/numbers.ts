@@ -1,4 +1,5 @@
 import {
+  theMany,
   atLeast,
   cards,
   forStages,
@@ -37,7 +38,7 @@ export const NUMBER_PATTERNS: Pattern[] = [
       const top = topOf(theme.number)
       const set = cards(top, paper)
       return {
-        title: `Count the ${things[0].many} and clip`,
+        title: `Count ${theMany(things[0])} and clip`,
         aim: `Count ${things[0].many} one by one and pinch a clothespin on the number.`,
         at: ['tray-shelf'],
         form: 'tray',
@@ -64,7 +65,7 @@ export const NUMBER_PATTERNS: Pattern[] = [
           ),
         ],
         steps: [
-          `Choose a card and touch each of the ${things[0].many} while counting.`,
+          `Choose a card and touch each of ${theMany(things[0])} while counting.`,
           'Say the last number again: so many there are.',
           'Pinch the clothespin on that number.',
           'Turn the card over to see whether the mark sits behind the clothespin.',

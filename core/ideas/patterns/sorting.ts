@@ -6,6 +6,7 @@ import {
   forStages,
   inHand,
   lacking,
+  MOST_THINGS,
   manyNames,
   names,
   need,
@@ -56,7 +57,12 @@ function grouped(fact: string, facts: (thing: Thing) => string[], least: number,
       return { missing: `Needs two objects that share one of their ${fact}. ${hint}` }
     if (things.length < least + 1)
       return { missing: lacking(least + 1, things.length, `objects of which the ${fact} are known`) }
-    return { things: things.slice(0, 8) }
+    // One of each group first: so many of one kind must not push the others out.
+    const firsts = [...kept].flatMap(
+      (group) => things.find((thing) => facts(thing).some((one) => one.trim().toLowerCase() === group)) ?? [],
+    )
+    const chosen = new Set([...new Set([...firsts, ...things])].slice(0, MOST_THINGS))
+    return { things: things.filter((thing) => chosen.has(thing)) }
   }
 }
 const colours = (thing: Thing) => thing.colours
@@ -113,7 +119,7 @@ export const SORTING_PATTERNS: Pattern[] = [
         attention: 'nearby',
         standing: true,
         variants: forStages(
-          `beside: Look from a ${groups[0]} cloth to a ${groups[1]} one as each is lifted.`,
+          `beside: Look from one cloth to the other as each is lifted: ${groups[0]}, then ${groups[1]}.`,
           `Put what is ${groups[0]} on the ${groups[0]} sheet, and leave the rest.`,
           `Sort into two: ${groups[0]} and ${groups[1]}.`,
           `Sort into all ${groups.length} and count which has most.`,

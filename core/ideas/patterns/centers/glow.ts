@@ -14,7 +14,7 @@ export const GLOW_PATTERNS: Pattern[] = [
     make: ({ things, paper }) => {
       const set = cards(things.length, paper)
       return {
-        title: `Trace the ${things[0].many} on the light`,
+        title: `Trace ${things[0].many} on the light`,
         aim: `Follow the lines of ${theNames(things.slice(0, 3))} that shine through the paper.`,
         at: ['glow-table', 'mark-making'],
         form: 'tray',

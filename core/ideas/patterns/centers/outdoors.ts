@@ -1,6 +1,6 @@
 import { inPlace } from '../world'
 import { listWords } from '../../../base'
-import { cards, countable, forStages, need, OLDER, prep, shaped, the, type Pattern } from '../kit'
+import { theMany, cards, countable, forStages, need, OLDER, prep, shaped, the, type Pattern } from '../kit'
 import { anyThings, colored, of } from './choose'
 
 /** What is done in the yard. */
@@ -99,7 +99,7 @@ export const OUTDOOR_PATTERNS: Pattern[] = [
     domains: ['gross-motor', 'early-math'],
     choose: of(1, 'objects that are counted one by one', countable, 3),
     make: ({ things: [thing], world }) => ({
-      title: `Bring the ${thing.many} to ${world.place}`,
+      title: `Bring ${theMany(thing)} to ${world.place}`,
       aim: `Carry bean bags that stand for ${thing.many} across the yard in many ways, and count them in.`,
       at: ['outdoors', 'circle'],
       form: 'whole-group',

@@ -2,6 +2,7 @@ import { inPlace } from '../world'
 import { listWords } from '../../../base'
 import { withArticle } from '../../theme'
 import {
+  theMany,
   aNames,
   cards,
   forStages,
@@ -137,7 +138,7 @@ export const PRETEND_PATTERNS: Pattern[] = [
       const pieces = playPieces(things, paper)
       const eaters = things.filter((thing) => thing.needs)
       return {
-        title: `Take care of the ${things[0].many}`,
+        title: `Take care of ${theMany(things[0])}`,
         aim: `Feed, brush and tuck in ${theNames(things)}, gently and in turn.`,
         at: ['pretend'],
         form: 'small-group',
