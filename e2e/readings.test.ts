@@ -27,7 +27,7 @@ it('names the afternoons on which one adult is not enough, and says by which rul
 })
 it('follows the license that the home writes down, and refuses what is none', async () => {
   await page.goto(`${demo.base}/home?tab=settings`)
-  await sees(page, 'These numbers are an example')
+  await sees(page, 'These numbers are only an example')
   await fill(page, 'Infant', '0')
   await page.keyboard.press('Tab')
   await waitText(page, '[aria-label="License"]', 'At least one child to an adult')

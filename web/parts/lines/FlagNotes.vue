@@ -20,8 +20,8 @@ const placeOf = (flag: Flag): RouteLocationRaw =>
 </script>
 
 <template>
-  <section class="notice soft flags" aria-label="To put right">
-    <b>{{ countWords(flags.length, 'thing') }} to put right</b>
+  <section class="notice soft flags" aria-label="To fix">
+    <b>{{ countWords(flags.length, 'thing') }} to fix</b>
     <ul>
       <li v-for="flag in flags.slice(0, SHOWN)" :key="`${flag.kind} ${flag.id} ${flag.field}`">
         <router-link :to="placeOf(flag)">{{ flag.name }}</router-link>: {{ flag.message }}

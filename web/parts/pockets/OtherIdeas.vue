@@ -32,7 +32,7 @@ watch(
 </script>
 
 <template>
-  <details v-if="placement.status === 'planned'" class="more" @toggle="toggled">
+  <details v-if="placement.status === 'planned'" class="others" @toggle="toggled">
     <summary>What else fits here</summary>
     <div class="rows" aria-live="polite">
       <p v-if="failed" class="small">
@@ -49,7 +49,7 @@ watch(
 </template>
 
 <style scoped>
-.more .rows {
+.others .rows {
   gap: 8px;
   padding-top: 6px;
 }

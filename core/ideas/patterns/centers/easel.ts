@@ -92,7 +92,7 @@ export const EASEL_PATTERNS: Pattern[] = [
         needs: [
           need('tempera-paint', 15, 'child', { spare: 0.1, for: ['young-toddler', 'older-toddler', ...OLDER] }),
           need('paintbrush', 1, 'group of 2'),
-          need('egg-carton', 1, 'group of 3', { alt: ['muffin-tin'] }),
+          need('muffin-tin', 1, 'group of 3', { alt: ['small-dish'] }),
           need('construction-paper', 2, 'child'),
           need('cotton-swab', 3, 'child', { for: OLDER }),
           need('apron', 1, 'group of 2'),
@@ -102,7 +102,7 @@ export const EASEL_PATTERNS: Pattern[] = [
         prep: [
           prep('dabs', 'Put small dabs of red, yellow, blue, white and black in the cups', 4, [
             'tempera-paint',
-            'egg-carton',
+            'muffin-tin',
           ]),
           prep('bag', 'Seal two colors in a strong bag and tape it shut', 3, ['paint-in-bag', 'zip-bag']),
         ],
