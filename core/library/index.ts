@@ -3,6 +3,7 @@ import type { Activity } from '../domain'
 import { ART_AND_CRAFT } from './activities/artAndCraft'
 import { ART_AND_DOUGH } from './activities/artAndDough'
 import { BLOCKS_AND_PRETEND } from './activities/blocksAndPretend'
+import { BOOKS_GLOW_AND_EASEL } from './activities/booksGlowAndEasel'
 import { BUILD_PRETEND_AND_MOVE } from './activities/buildPretendAndMove'
 import { CIRCLE_AND_BOOKS } from './activities/circleAndBooks'
 import { COOKING_AND_OUTDOORS } from './activities/cookingAndOutdoors'
@@ -32,4 +33,5 @@ export const ACTIVITIES: readonly Activity[] = [
   ...TRAY_SHELF,
   ...CIRCLE_AND_BOOKS,
   ...COOKING_AND_OUTDOORS,
+  ...BOOKS_GLOW_AND_EASEL,
 ].map((one) => ({ ...one, ...keeping(one.id) }))

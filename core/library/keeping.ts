@@ -11,11 +11,12 @@ const DRIES: Readonly<Record<string, number>> = {
   'kite-tails': THICK, 'print-with-wheels': THIN, 'straw-blowing': THICK, 'easel-sky': THIN, 'easel-spray': THIN, 'easel-tape': THIN, 'salt-dough-tags': TWO_DAYS, 'torn-paper-picture': THIN,
   'coffee-filter-blooms': THIN, 'stamp-with-vegetables': THIN, 'box-creature': THICK, 'salt-paint-lines': OVERNIGHT, 'sun-catcher-wax': THIN, 'hand-print-year': THIN, 'fabric-collage': THICK,
   'string-pull': THICK, 'clay-tiles': TWO_DAYS, 'gift-paper': THIN, 'nature-frame': THIN, 'easel-roller': THIN, 'easel-self': THIN, 'easel-big-dots': THIN, 'easel-magnet-tracks': THIN, 'secret-wax': THIN,
+  'easel-music-lines': THIN, 'easel-skin-tones': THIN, 'easel-window': THIN, 'easel-tape-resist': THIN, 'easel-two-brushes': THIN, 'easel-story-weather': THIN,
 }
 
 const FOLDER: ReadonlySet<string> = new Set([
   'kite-tails', 'print-with-wheels', 'tissue-windows', 'straw-blowing', 'folded-fans', 'name-kites', 'torn-paper-picture', 'coffee-filter-blooms', 'weave-a-strip', 'stamp-with-vegetables', 'paper-plate-faces',
-  'salt-paint-lines', 'hand-print-year', 'bag-puppet', 'fabric-collage', 'string-pull', 'nature-frame', 'story-strip', 'secret-wax', 'easel-tape', 'easel-magnet-tracks',
+  'salt-paint-lines', 'hand-print-year', 'bag-puppet', 'fabric-collage', 'string-pull', 'nature-frame', 'story-strip', 'secret-wax', 'easel-tape', 'easel-magnet-tracks', 'easel-skin-tones', 'easel-window',
 ])
 
 /** For a shipped idea, by its id. What is not named is dry, and nobody takes a piece home. */
