@@ -9,6 +9,7 @@ export {
   type FitContext,
   type TimeFit,
 } from './fit'
+export { ADAPTED_CLOSING, ADAPTED_FOR, ADAPTED_FOR_NAMES, adaptationsFor, type AdaptedFor } from './adaptations'
 export { IDEA_ORDERS, inOrder, ORDER_NAMES, type IdeaOrder } from './order'
 export { usedBefore } from './usedBefore'
 export { NO_FILTERS, passes, QUICK_MINUTES, type IdeaFilters } from './filters'

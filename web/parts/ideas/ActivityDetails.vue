@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ADAPTED_CLOSING, ADAPTED_FOR, ADAPTED_FOR_NAMES, adaptationsFor } from '@core/ideas'
 import { computed } from 'vue'
 import type { Part } from '@core/plan'
 import type { Activity } from '@core/domain'
@@ -45,6 +46,7 @@ const needs = computed(() =>
     }
   }),
 )
+const adapted = computed(() => adaptationsFor(props.activity))
 </script>
 
 <template>
@@ -107,12 +109,27 @@ const needs = computed(() =>
       <p v-if="activity.easier"><b>Easier:</b> {{ activity.easier }}</p>
       <p v-if="activity.harder"><b>Harder:</b> {{ activity.harder }}</p>
       <p v-if="activity.tidy"><b>Tidy up:</b> {{ activity.tidy }}</p>
+      <details class="adapted">
+        <summary>For a child who hears, sees, moves or speaks differently</summary>
+        <p v-for="who in ADAPTED_FOR" :key="who">
+          <b>{{ ADAPTED_FOR_NAMES[who] }}:</b> {{ adapted[who] }}
+        </p>
+        <p class="small mute">{{ ADAPTED_CLOSING }}</p>
+      </details>
     </section>
     <span class="sr-only">{{ countWords(parts.length, 'child', 'children') }} expected</span>
   </div>
 </template>
 
 <style scoped>
+.adapted summary {
+  cursor: pointer;
+  color: var(--spruce);
+  padding: 4px 0;
+}
+.adapted p {
+  margin-top: 4px;
+}
 .details {
   font-size: 15px;
 }
