@@ -216,8 +216,17 @@ const NO_SCENE = anyOf(
 const scenic = (thing: Thing): boolean =>
   /animal|bird|insect|reptile|plant|tree|vehicle|weather|sky|seed/.test(thing.category) && !NO_SCENE.test(thing.lives)
 
-/** The frame that most of a theme's things fall into. */
-function frameOf(theme: Theme): Frame {
+/** Places that say by themselves who is there. */
+const FRAMES_OF_PLACES: readonly (readonly [RegExp, string])[] = [
+  [/(stop|station|airport|harbor|port|canal)$/, 'the station'],
+  [/(restaurant|cafe|kitchen)$/, 'the snack stand'],
+  [/(zoo|barn|ranch|farm)$/, 'the animal care center'],
+  [/(theater|circus)$/, 'the concert hall'],
+]
+/** The frame of a place that is named, else the one that most of a theme's things fall into. */
+function frameOf(theme: Theme, named?: string): Frame {
+  const byPlace = FRAMES_OF_PLACES.find(([place]) => named && place.test(named))
+  if (byPlace) return FRAMES.find((frame) => frame.place === byPlace[1])!
   const fitting = theme.things.map((thing) =>
     FRAMES.find((frame) => frame.of.test(`${thing.category}; ${thing.lives}`)),
   )
@@ -249,6 +258,12 @@ function placeByName(name: string): string | undefined {
   return found ? `the ${words.slice(0, found.index + found[0].length).toLowerCase()}` : undefined
 }
 
+/** Whether a starter speaks of a place: the fire station of "The fire station at night". */
+const knowsPlace = (starter: ThemeStarter, place: string): boolean => {
+  const head = place.split(' ').at(-1)!
+  return [starter.name, ...starter.also, starter.place.name].some((name) => name.toLowerCase().includes(head))
+}
+
 /** A question that can be tried with the things themselves, where they are such as roll, slide or stand. */
 function triedOut(theme: Theme): string | undefined {
   const hard = theme.things.filter(
@@ -270,14 +285,21 @@ const MOST_ON_RAMP_MM = 300
  */
 export function worldOf(theme: Theme): ThemeWorld {
   const starter = starterFor(theme)
+  const named = placeByName(theme.name)
   const scene = sceneOf(theme)
   if (starter) {
     const { place, bin, science, doing, books } = starter
+    const common = { bin, science, doing, books }
+    // "Bus stop in the rain" is about rain, and its place is the bus stop: who is there goes by what is there.
+    if (named && !knowsPlace(starter, named)) {
+      const { roles, props, signs } = frameOf(theme, named)
+      return { place: named, roles, props, signs, ...common, scene: scene ?? named }
+    }
     const { name, ...rest } = place
-    return { place: name, ...rest, bin, science, doing, books, scene: scene ?? name }
+    return { place: name, ...rest, ...common, scene: scene ?? name }
   }
-  const { of: _, filler, ...frame } = frameOf(theme)
-  const place = placeByName(theme.name) ?? frame.place
+  const { of: _, filler, ...frame } = frameOf(theme, named)
+  const place = named ?? frame.place
   const some = theme.things.filter((thing) => thing.form !== 'idea').slice(0, 3)
   const held = some.length ? ` with ${listWords(some.map((thing) => thing.many))}` : ''
   return { ...frame, place, science: triedOut(theme) ?? frame.science, bin: `${filler}${held}`, scene: scene ?? place }
