@@ -99,7 +99,7 @@ const ON_HAND: Record<string, [number, string]> = {
   'felt-diamond': [12, 'blue box'], 'large-pom-pom': [18, 'blue box'], 'large-bead': [40, 'tray shelf'], 'wooden-ring': [8, 'baby basket'], feather: [12, 'blue box'],
   'paper-straw': [14, 'kitchen'], 'large-cork': [6, 'water box'], cork: [9, 'kitchen jar'], clothespin: [30, 'laundry'], 'wide-lid': [16, 'garage'], sticker: [150, 'office drawer'],
   'ribbon-strip': [600, 'blue box'], 'short-ribbon': [20, 'baby basket'], scarf: [10, 'music basket'], apron: [8, 'hooks by the sink'], 'cloth-scrap': [20, 'blue box'],
-  'cooked-dough': [0, ''], 'fine-salt': [900, 'kitchen'], 'corn-starch': [300, 'kitchen'], 'wheat-flour': [1800, 'kitchen, sealed tub'], 'baking-soda': [400, 'kitchen'], vinegar: [700, 'kitchen, high'],
+  'cooked-dough': [0, ''], 'fine-salt': [900, 'kitchen'], 'corn-starch': [300, 'kitchen'], 'oat-flour': [500, 'kitchen'], 'wheat-flour': [1800, 'kitchen, sealed tub'], 'baking-soda': [400, 'kitchen'], vinegar: [700, 'kitchen, high'],
   'rolled-oats': [4800, 'kitchen'], rice: [4600, 'garage, lidded tub'], 'animal-figure': [12, 'block shelf'], 'potting-soil': [5000, 'shed'], 'grass-seed': [120, 'shed'],
   tray: [18, 'tray shelf'], bowl: [4, 'kitchen'], 'small-dish': [10, 'kitchen'], 'paper-cup': [14, 'kitchen'], spoon: [10, 'kitchen'], scoop: [7, 'bin box'], tongs: [4, 'tray shelf'],
   pipette: [6, 'water box'], 'muffin-tin': [2, 'kitchen'], 'water-tub': [1, 'shed'], towel: [14, 'laundry'], 'hand-fan': [4, 'wind basket'], 'kitchen-scale': [1, 'kitchen'],
@@ -189,7 +189,7 @@ const MARKET: Line[] = [
   ['market-stall', out(1, 5), 'pretend-corner', went(3, 'leave it out longer')], ['dough-bakery', out(1, 5), 'dough-table', went(2)], ['oat-fields', out(1, 3), 'sensory-bin'],
   ['sound-circle', at(1, 'circle'), 'circle-rug', { leadId: 'maren' }], ['weigh-wind-bags', at(1, 'choice'), 'discovery-shelf', { leadId: 'teo' }], ['bubble-chase', at(1, 'outdoors'), 'yard'],
   ['travel-office', at(2, 'circle'), 'circle-rug'], ['tissue-windows', at(2, 'choice'), 'art-table', went(2, 'cut more squares')], ['snack-sails', at(3, 'choice'), 'art-table', { leadId: 'maren', swaps: { yogurt: 'oat-yogurt' } }],
-  ['freeze-dance', at(3, 'circle'), 'circle-rug'], ['parachute-waves', at(4, 'outdoors'), 'yard', went(3)], ['salt-dough-tags', at(4, 'choice'), 'dough-table', { swaps: { 'wheat-flour': 'corn-starch' }, ...went(1, 'bake them a day longer') }],
+  ['freeze-dance', at(3, 'circle'), 'circle-rug'], ['parachute-waves', at(4, 'outdoors'), 'yard', went(3)], ['salt-dough-tags', at(4, 'choice'), 'dough-table', { swaps: { 'wheat-flour': 'oat-flour' }, ...went(1, 'bake them a day longer') }],
   ['sound-circle', at(5, 'circle'), 'circle-rug'], ['bubble-science', at(5, 'outdoors'), 'yard'],
 ]
 
@@ -208,7 +208,7 @@ const WIND: Line[] = [
   ['five-little-kites', at(6, 'circle'), 'circle-rug', { leadId: 'maren' }], ['sail-a-cork', at(6, 'choice'), 'discovery-shelf', { leadId: 'maren', swaps: { cork: 'large-cork', toothpick: 'craft-stick' } }],
   ['wind-finder', at(6, 'outdoors'), 'yard', { leadId: 'teo' }], ['shadow-stories', at(6, 'after'), 'book-nook'],
   ['ice-boats', at(7, 'choice'), 'sensory-bin', { leadId: 'maren' }], ['parachute-waves', at(7, 'outdoors'), 'yard'],
-  ['sound-circle', at(8, 'circle'), 'circle-rug'], ['salt-dough-tags', at(8, 'choice'), 'dough-table', { leadId: 'maren', swaps: { 'wheat-flour': 'corn-starch' } }], ['tong-transfer', out(8, 10), 'tray-shelf'],
+  ['sound-circle', at(8, 'circle'), 'circle-rug'], ['salt-dough-tags', at(8, 'choice'), 'dough-table', { leadId: 'maren', swaps: { 'wheat-flour': 'oat-flour' } }], ['tong-transfer', out(8, 10), 'tray-shelf'],
   ['snack-sails', at(10, 'picnic'), 'art-table', { leadId: 'maren' }],
 ]
 

@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { countWords } from '@core/base'
+import { countWords, spanWords } from '@core/base'
 import { HAND_CHECKED, HAND_CHECKED_TOUCHES } from '@demo/handChecked'
 import { OFTEN, sees } from './browser'
 import { openDemo, type OpenDemo } from './demo'
@@ -29,6 +29,9 @@ const figures = async () =>
     ),
   )
 const becomes = (name: string, words: string) => waitText(page, `.reading.${name}`, words)
+
+/** A time of the checked list as it is stored. */
+const onClock = (time: string) => time.padStart(5, '0')
 
 describe('what is wrong with Wheels and Ramps', () => {
   it('stands in the five readings, each with its figure', async () => {
@@ -102,7 +105,7 @@ describe('three days, as they come out on paper', () => {
       expect(words).toEqual(
         stretches.map(
           ([from, to, children, asked, there]) =>
-            `${from} to ${to}: ${countWords(children, 'child', 'children')}, ${countWords(asked, 'adult')} asked for, ${there} here`,
+            `${spanWords({ from: onClock(from), to: onClock(to) })}: ${countWords(children, 'child', 'children')}, ${countWords(asked, 'adult')} asked for, ${there} here`,
         ),
       )
     }
@@ -149,7 +152,7 @@ describe('solved where it is shown', () => {
   })
   it('stops and a change: one swap, and nap time for the rice', async () => {
     await click(page, 'Cautions', '.pulse')
-    await click(page, 'Use corn starch')
+    await click(page, 'Use oat flour')
     await becomes('cautions', '1 stop')
     await click(page, 'Do it 1 to 2:30')
     await becomes('cautions', 'Nothing to change')
