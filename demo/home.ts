@@ -2,6 +2,7 @@ import { addDays, isOpen, programDays } from '@core/base'
 import { DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCenter, newChild, newEvent, newIdea, newThemeObject, type Activity, type Adult, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase, type ThemeObject, type Unit, type WeeklyHours, type Where } from '@core/domain'
 import { writePlanFile, type PlanFile } from '@core/papers'
 import { ACTIVITIES, MATERIALS } from '@core/library'
+import { pictureOf } from '@core/library/pictures'
 import { activity, need, prep, stages } from '@core/library/make'
 import { newPlacement } from '@core/plan'
 
@@ -146,7 +147,7 @@ const emptyUnit = (id: string, name: string, start: CalendarDate, days: number, 
 })
 
 const thing = (name: string, colours: string, category: string, size: ThemeObject['size'], onHand: number, over: Partial<ThemeObject> = {}): ThemeObject =>
-  ({ ...newThemeObject(name, onHand), colours: colours.split(' ').filter(Boolean), category, size, ...over })
+  ({ ...newThemeObject(name, onHand), colours: colours.split(' ').filter(Boolean), category, size, picture: pictureOf(name), ...over })
 
 const marketDay = (start: CalendarDate): Unit => ({
   ...emptyUnit('market-day', 'Market Day', start, 5, 3500),

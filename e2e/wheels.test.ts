@@ -103,10 +103,11 @@ describe('three days, as they come out on paper', () => {
         number,
       )
       expect(words).toEqual(
-        stretches.map(
-          ([from, to, children, asked, there]) =>
-            `${spanWords({ from: onClock(from), to: onClock(to) })}: ${countWords(children, 'child', 'children')}, ${countWords(asked, 'adult')} asked for, ${there} here`,
-        ),
+        stretches.map(([from, to, children, asked, there]) => {
+          const when = spanWords({ from: onClock(from), to: onClock(to) })
+          const who = `${countWords(children, 'child', 'children')}, ${countWords(asked, 'adult')} asked for`
+          return `${when}: ${who}, ${there} here`
+        }),
       )
     }
   })

@@ -63,16 +63,37 @@ dancing=woman-dancing singing=musical-notes baking=cooking gardening=seedling da
 summer=sun fall=fallen-leaf autumn=fallen-leaf winter=snowflake spring=cherry-blossom goal=goal-net medal=sports-medal skate=ice-skate
 photo=camera prism=rainbow soap=soap towel=roll-of-paper
 `
-const PICTURES: ReadonlyMap<string, string> = new Map(
+/** Things that have a drawing of their own name. */
+const CALLED_ALIKE = `
+whale, dolphin, shark, seal, crab, lobster, shrimp, octopus, squid, jellyfish, fish, oyster, coral, frog, duck, swan, goose,
+flamingo, chicken, rooster, turkey, cow, horse, donkey, pig, goat, llama, cat, dog, rabbit, hamster, mouse, rat, chipmunk,
+hedgehog, skunk, raccoon, beaver, otter, badger, bear, polar bear, panda, koala, fox, wolf, deer, moose, bison, owl, eagle, dove,
+peacock, penguin, parrot, bird, bat, lion, tiger, leopard, elephant, giraffe, zebra, camel, gorilla, monkey, sloth, kangaroo,
+snake, lizard, turtle, crocodile, mammoth, butterfly, ant, spider, fly, mosquito, cricket, beetle, bug, worm, snail, scorpion,
+feather, wing, sunflower, tulip, rose, palm tree, cactus, mushroom, maple leaf, blossom, chestnut, coconut, pear, banana, lemon,
+lime, peach, mango, pineapple, strawberry, melon, watermelon, cucumber, carrot, potato, tomato, popcorn, onion, garlic, broccoli,
+eggplant, avocado, olive, herb, bread, bagel, croissant, pretzel, birthday cake, cupcake, cookie, pie, waffle, spaghetti, pizza,
+sandwich, hot dog, taco, burrito, tamale, dumpling, sushi, egg, butter, ice cream, salt, bacon, candy, lollipop, police car,
+taxi, pickup truck, bus, fire engine, ambulance, motorcycle, bicycle, skateboard, roller skate, train, tram, tractor, airplane,
+helicopter, rocket, satellite, parachute, ship, sailboat, canoe, ferry, wheel, anchor, sled, stop sign, ticket, bus stop,
+compass, key, teapot, spoon, chopsticks, jar, basket, bucket, broom, sponge, soap, bathtub, toothbrush, mirror, toilet, bed,
+chair, light bulb, candle, alarm clock, watch, door, window, tent, backpack, telescope, microscope, magnet, battery, camera,
+telephone, radio, robot, hammer, screwdriver, wrench, nut and bolt, gear, toolbox, brick, ladder, ribbon, yarn, thread, scissors,
+coin, shopping cart, receipt, sun, star, comet, cloud, rainbow, snowflake, snowman, ice, fog, tornado, mountain, volcano, desert,
+rock, bone, fire, kite, wind chime, thermometer, umbrella, balloon, cook, farmer, firefighter, police officer, pilot, astronaut,
+mechanic, teacher, scientist, artist, prince, princess, dragon, unicorn, baby, child, eye, ear, nose, mouth, tooth, tongue, foot,
+leg, brain, stethoscope, crutch, x-ray, envelope, package, newspaper, crown, castle, house, school, hospital, post office,
+fountain, elevator, teddy bear, yo-yo, baseball, basketball, soccer ball, drum, bell, keyboard, guitar, violin, banjo, flute,
+trumpet, saxophone, accordion, microphone, crayon, pencil, pen, paintbrush, notebook, calendar, scarf, coat, t-shirt, jeans,
+shorts, dress, glasses, sunglasses, goggles, ring, purse, cooking, camping
+`
+const PICTURES: ReadonlyMap<string, string> = new Map([
+  ...CALLED_ALIKE.split(',').map((name) => [name.trim(), name.trim().replace(/ /g, '-')] as const),
   // Names have spaces, drawings have none: what follows a drawing begins the next name.
-  [...CALLED_OTHERWISE.replace(/\n/g, ' ').matchAll(/([a-zñ][a-zñ ]*?)=([a-z0-9-]+)/g)].map(
+  ...[...CALLED_OTHERWISE.replace(/\n/g, ' ').matchAll(/([a-zñ][a-zñ ]*?)=([a-z0-9-]+)/g)].map(
     ([, name, picture]) => [name.trim(), picture] as const,
   ),
-)
+])
 
-/**
- * The drawing of a thing, by its name in the singular: a name without spaces and large letters. Not every one is in the
- * set; where it is not, nothing is shown.
- */
-export const pictureOf = (thing: string): string =>
-  PICTURES.get(thing.toLowerCase()) ?? thing.toLowerCase().replace(/[^a-z0-9]+/g, '-')
+/** The drawing of a thing, by its name in the singular; empty where there is none. */
+export const pictureOf = (thing: string): string => PICTURES.get(thing.toLowerCase()) ?? ''
