@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { House, Unit } from '../../domain'
+import type { House, Unit, UnitSnapshot } from '../../domain'
 import { byId } from '../../base'
 import { ACTIVITIES, MATERIALS } from '../../library'
 import { CUPBOARD } from '../../library/cupboard'
@@ -11,6 +11,8 @@ import { aCenter, aChild, aHome, aUnit } from '../../testing/build'
 import { TYPED_THEMES } from '../../testing/themes'
 import { aboutTheme, readThings, themeOf } from '../theme'
 import { MOST_TO_GET } from './draft'
+import { applyAll } from '../patterns'
+import { othersFor } from './others'
 import { startOf, type Start } from './start'
 
 const KINDS = [
@@ -49,6 +51,7 @@ interface Begun {
   plan: ResolvedPlan
   about: (kind: 'set-up' | 'moment') => number
   toGet: number
+  snapshot: UnitSnapshot
 }
 function begin(name: string, words: string, objects: string, in_ = house): Begun {
   let count = 0
@@ -60,7 +63,7 @@ function begin(name: string, words: string, objects: string, in_ = house): Begun
     days: 10,
   })
   const start = startOf(unit, in_, TODAY, { paper: 'letter', shipped: byId(MATERIALS), newId: () => `new-${++count}` })
-  const snapshot = {
+  const snapshot: UnitSnapshot = {
     ...in_,
     materials: [...in_.materials, ...start.materials],
     activities: [...in_.activities, ...start.activities],
@@ -83,6 +86,7 @@ function begin(name: string, words: string, objects: string, in_ = house): Begun
       const all = plan.sessions.filter((one) => one.placement.where.kind === kind)
       return all.filter((one) => aboutTheme(one.activity, theme, plan.materials)).length / all.length
     },
+    snapshot,
     toGet: supplyList(snapshot, plan).filter(isToGet).length,
   }
 }
@@ -129,4 +133,29 @@ describe('the first plan of a further theme', () => {
     const again = ({ start }: Begun) => start.activities.filter((one) => used.has(one.pattern)).length
     expect(again(after)).toBeLessThan(again(fresh))
   })
+})
+
+describe('what else fits in the place of a card', () => {
+  const { unit, plan, snapshot } = begin(...TYPED_THEMES[1])
+  const made = applyAll(themeOf(unit), { paper: 'letter', shipped: byId(MATERIALS) }).flatMap((one) => one.made ?? [])
+  const others = (id: string) => othersFor(snapshot, plan, id, { house, made })
+  const placed = new Set(plan.sessions.flatMap(({ activity }) => [activity.id, activity.pattern]))
+  it('is two ideas of the same kind, about the theme, of which none is on the plan', () => {
+    for (const { placement, center, block } of [plan.sessions[0], plan.sessions.find((one) => one.block)!]) {
+      const found = others(placement.id)
+      expect(found).toHaveLength(2)
+      for (const { activity, about } of found) {
+        expect([placed.has(activity.id), activity.pattern !== null && placed.has(activity.pattern)]).toEqual([
+          false,
+          false,
+        ])
+        expect([activity.centers[0], about !== '', block !== null || activity.standing]).toEqual([
+          center!.kind,
+          true,
+          true,
+        ])
+      }
+    }
+  })
+  it('is nothing for a card that is not there', () => expect(others('nowhere')).toEqual([]))
 })

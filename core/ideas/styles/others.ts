@@ -2,7 +2,7 @@ import type { CenterKind, House, UnitSnapshot } from '../../domain'
 import { canPlace, type ResolvedPlan, type Session } from '../../plan'
 import type { MadeActivity } from '../patterns'
 import { candidatesFor, type Candidate } from './judge'
-import { touchLedger } from './ledger'
+import { touchLedger, type When } from './ledger'
 import { SKELETONS } from './skeleton'
 import { byId } from '../../base'
 
@@ -17,6 +17,10 @@ function centersFor(session: Session, snapshot: UnitSnapshot): readonly CenterKi
   if (session.block && ofBlock?.kind === 'moment' && ofBlock.centers.includes(own)) return ofBlock.centers
   return [session.center?.kind ?? own]
 }
+
+/** When a session is, as touches are counted by. */
+const whenOf = ({ block, days, from, to }: Session): When =>
+  block ? { date: days[0].date, from, to } : { dates: days.map((day) => day.date) }
 
 /**
  * The best other ideas for the place of one card, with the rest of the plan as it is: what is of the same kind, can lie
@@ -40,19 +44,8 @@ export function othersFor(
   const materials = byId([...house.materials, ...brought])
   const dates = plan.program.days.flatMap((day) => (day.held ? [day.date] : []))
   const ledger = touchLedger(plan, { home: house.home, children: house.children, materials })
-  const when = session.block
-    ? { date: session.days[0].date, from: session.from, to: session.to }
-    : { dates: session.days.map((day) => day.date) }
-  for (const other of plan.sessions)
-    if (other !== session)
-      ledger.add(
-        ledger.touched(
-          other.activity,
-          other.block
-            ? { date: other.days[0].date, from: other.from, to: other.to }
-            : { dates: other.days.map((day) => day.date) },
-        ),
-      )
+  for (const other of plan.sessions) if (other !== session) ledger.add(ledger.touched(other.activity, whenOf(other)))
+  const when = whenOf(session)
   const centers = centersFor(session, snapshot)
   const ranked = candidatesFor(snapshot.unit, house, made, materials, dates)
     .filter(

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import type { BackupState, Device } from '@core/domain'
-import { clockWords, fullDate } from '@core/base'
+import { fullDate } from '@core/base'
 import { onMounted, ref } from 'vue'
 import { api } from '../../api/client'
 import FormField from '../fields/FormField.vue'
 import RecoveryCode from './RecoveryCode.vue'
+import { clockAt } from '../../composables/savedWords'
 import { useTold } from '../../composables/useTold'
 
 /** The password, the recovery code, where she is signed in, and copies of everything. */
@@ -37,11 +38,9 @@ const endDevice = (one: Device) =>
     await api.endDevice(one.id)
     await loadDevices()
   })
-const clock = (at: Date) =>
-  clockWords(`${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`)
 const dateOf = (at: Date) =>
   fullDate(`${at.getFullYear()}-${String(at.getMonth() + 1).padStart(2, '0')}-${String(at.getDate()).padStart(2, '0')}`)
-const when = (stamp: string) => `${dateOf(new Date(stamp))}, ${clock(new Date(stamp))}`
+const when = (stamp: string) => `${dateOf(new Date(stamp))}, ${clockAt(new Date(stamp))}`
 
 const copies = useTold()
 const backups = ref<BackupState | null>(null)
