@@ -28,7 +28,7 @@ const linkPages = (): Plugin => ({
   name: 'kobby-link-pages',
   configureServer({ middlewares }) {
     middlewares.use((request, _answer, next) => {
-      if (/^\/(day|bring)\//.test(request.url ?? '')) request.url = '/link.html'
+      if (/^\/((day|bring)\/|sign-in\b)/.test(request.url ?? '')) request.url = '/link.html'
       next()
     })
   },

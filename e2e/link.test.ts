@@ -2,7 +2,7 @@ import { existsSync, readFileSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import type { Browser } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { openBrowser, openPage, PHONE, sees } from './browser'
+import { OFTEN, openBrowser, openPage, PHONE, sees } from './browser'
 import { click, fill, waitText } from './hands'
 import { openHome, PASSWORD, type OpenHome } from './home'
 
@@ -96,5 +96,40 @@ describe('a family', () => {
     await waitText(page, '[aria-label="You bring"]', '1 ')
     expect(errors).toEqual([])
     await page.browserContext().close()
+  })
+})
+
+describe('the door', () => {
+  let home: OpenHome
+  let browser: Browser
+  let close: () => Promise<void>
+  beforeAll(async () => {
+    home = await openHome(true)
+    ;({ browser, close } = await openBrowser())
+  })
+  afterAll(async () => {
+    await close()
+    await home.close()
+  })
+
+  it('leads back to where she was, never to another house, and lets through who is in already', async () => {
+    const { page, errors } = await openPage(browser, PHONE)
+    const at = (path: string) => page.waitForFunction((to: string) => location.pathname === to, OFTEN, path)
+    await page.goto(`${home.base}/pantry?tab=count`)
+    await at('/sign-in')
+    await sees(page, 'I forgot the password')
+    expect(await page.evaluate(() => document.activeElement?.getAttribute('autocomplete'))).toBe('username')
+    await fill(page, 'Your sign-in name', 'maren')
+    await fill(page, 'Password', 'not the password')
+    await click(page, 'Sign in', 'form')
+    await sees(page, 'The name or the password is not right')
+    await fill(page, 'Password', PASSWORD)
+    await click(page, 'Sign in', 'form')
+    await at('/pantry')
+    for (const other of ['//elsewhere.example/', '/\\elsewhere.example', 'https://elsewhere.example/']) {
+      await page.goto(`${home.base}/sign-in?to=${encodeURIComponent(other)}`)
+      await at('/units')
+    }
+    expect(errors).toEqual([])
   })
 })

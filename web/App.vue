@@ -14,7 +14,7 @@ import SaveState from './parts/shell/SaveState.vue'
 import LeaveAsk from './parts/shell/LeaveAsk.vue'
 import KeysHelp from './parts/frame/KeysHelp.vue'
 import FindAnything from './parts/shell/FindAnything.vue'
-import { STEPS } from './router'
+import { STEPS, toTheDoor } from './router'
 import { useHouse } from './stores/house'
 import { useSession } from './stores/session'
 import { useUnit } from './stores/unit'
@@ -85,7 +85,7 @@ watch(
 watch(
   () => session.signedIn,
   (now, before) => {
-    if (before && !now && !bare.value) void router.push({ name: 'sign-in', query: { to: route.fullPath } })
+    if (before && !now && !bare.value) toTheDoor(route.fullPath)
   },
 )
 

@@ -19,12 +19,6 @@ const step = (name: StepName, component: RouteRecordRaw['component'], title: str
 const routes: RouteRecordRaw[] = [
   { path: '/', redirect: '/units' },
   {
-    path: '/sign-in',
-    name: 'sign-in',
-    component: () => import('./views/SignIn.vue'),
-    meta: { open: true, bare: true, title: 'Sign in' },
-  },
-  {
     path: '/start',
     name: 'start',
     component: () => import('./views/FirstStart.vue'),
@@ -81,6 +75,9 @@ const routes: RouteRecordRaw[] = [
   { path: '/:rest(.*)*', name: 'lost', component: () => import('./views/NotFound.vue'), meta: { title: 'Not found' } },
 ]
 
+/** Leaves for the door, a page of its own; it leads back to where she was. */
+export const toTheDoor = (from: string): void => location.replace(`/sign-in?to=${encodeURIComponent(from)}`)
+
 export const router = createRouter({ history: createWebHistory(), routes, scrollBehavior: () => ({ top: 0 }) })
 
 router.beforeEach(async (to) => {
@@ -91,8 +88,9 @@ router.beforeEach(async (to) => {
     return true
   }
   if (!session.hasOwner) return to.name === 'start' ? true : { name: 'start' }
-  if (!session.signedIn) return to.name === 'sign-in' ? true : { name: 'sign-in', query: { to: to.fullPath } }
-  return to.name === 'sign-in' ? '/units' : true
+  if (session.signedIn) return true
+  toTheDoor(to.fullPath)
+  return false
 })
 router.afterEach((to) => {
   document.title = `${String(to.meta.title ?? 'Kobby')} · Kobby`

@@ -25,8 +25,8 @@ const DATA = 'kobby-data'
 const FILE_LIST = '/files.json'
 /** How long a network that does not answer is waited for where a copy is at hand, in milliseconds. */
 const PATIENCE = 4000
-/** Addresses of links. */
-const OF_LINK = /^\/(day|bring)\//
+/** Addresses of links, and the door. */
+const OF_LINK = /^\/((day|bring)\/|sign-in\/?$)/
 /** What a list is made of: who is signed in, the home, its units, and what undo would do. */
 const READS = /^\/api\/v1\/(session|house|units|changes\/steps|units\/[a-z0-9-]+)$/
 
@@ -77,7 +77,7 @@ worker.addEventListener<Fetches>('fetch', (event) => {
   const { request } = event
   const url = new URL(request.url)
   if (request.method !== 'GET' || url.origin !== worker.location.origin) return
-  // The page of a link is another one, and not kept.
+  // The page of a link and the door are another one, and not kept.
   if (request.mode === 'navigate' && OF_LINK.test(url.pathname)) return
   if (request.mode === 'navigate') event.respondWith(fresh(request, FILES, '/'))
   else if (url.pathname.startsWith('/assets/')) event.respondWith(keptFile(request))

@@ -6,8 +6,8 @@ import send from 'koa-send'
 /** Files whose name holds a hash of what is in them never change. */
 const FOREVER = 'public, max-age=31536000, immutable'
 
-/** Pages of a link, which are an entry of their own: light enough for a stranger's phone. */
-const OF_LINK = /^\/(day|bring)\/[^/]+\/?$/
+/** Pages of a link and the door, which are an entry of their own: light enough for a stranger's phone. */
+const OF_LINK = /^\/((day|bring)\/[^/]+|sign-in)\/?$/
 
 /** Serves the built interface: its files, and its page for every address of its own. */
 export function webFiles(root: string) {

@@ -2,15 +2,17 @@
 import { useChosenLook } from '../composables/useChosenLook'
 import SharedAsk from './SharedAsk.vue'
 import SharedDay from './SharedDay.vue'
+import SignIn from './SignIn.vue'
 
-/** The page of a link: one day for a helper, or what families could bring. */
+/** What opens without the application: one day for a helper, what families could bring, and the door. */
+const TITLES: Record<string, string> = { bring: 'What we could use', 'sign-in': 'Sign in' }
 const [, page, token] = location.pathname.split('/')
-const isAsk = page === 'bring'
-document.title = `${isAsk ? 'What we could use' : 'Today'} · Kobby`
+document.title = `${TITLES[page!] ?? 'Today'} · Kobby`
 useChosenLook()
 </script>
 
 <template>
-  <SharedAsk v-if="isAsk" :token="token" />
+  <SignIn v-if="page === 'sign-in'" />
+  <SharedAsk v-else-if="page === 'bring'" :token="token" />
   <SharedDay v-else :token="token" />
 </template>

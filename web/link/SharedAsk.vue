@@ -6,6 +6,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { onMounted, ref } from 'vue'
 import { api, ApiError } from '../api/client'
 import { newId } from '../api/newId'
+import PlainField from './PlainField.vue'
 
 /** What a family sees through a link: what is wanted, by when, and what it said it would bring. */
 const props = defineProps<{ token: string }>()
@@ -117,22 +118,8 @@ async function takeBack(id: string) {
           {{ thing.open > 0 ? `${thing.openWords} still open.` : 'All of it is promised.' }}
         </p>
         <form v-if="open === thing.materialId" class="stack" @submit.prevent="promise(thing)">
-          <label class="rows"
-            ><span class="k-label">Your name</span
-            ><span class="field"
-              ><input v-model="family" aria-label="Your name" autocomplete="name" maxlength="120" /></span
-          ></label>
-          <label class="rows"
-            ><span class="k-label">How many</span
-            ><span class="field"
-              ><input
-                v-model="written"
-                inputmode="decimal"
-                maxlength="40"
-                :aria-label="unitOf(thing) ? `How many, in ${unitOf(thing)}` : 'How many'"
-              /><span v-if="unitOf(thing)" class="mute">{{ unitOf(thing) }}</span></span
-            ></label
-          >
+          <PlainField v-model="family" label="Your name" autocomplete="name" maxlength="120" />
+          <PlainField v-model="written" label="How many" :unit="unitOf(thing)" inputmode="decimal" maxlength="40" />
           <p v-if="fault" class="brick" role="alert">{{ fault }}</p>
           <div class="inline">
             <button type="submit" class="btn primary" :disabled="busy">I’ll bring it</button

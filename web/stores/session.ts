@@ -38,8 +38,6 @@ export const useSession = defineStore('session', () => {
     // How links begin is told to whoever is signed in.
     void ask().catch(() => undefined)
   }
-  const signIn = async (signIn: string, password: string): Promise<void> =>
-    isNow(await api.signIn({ signIn, password }))
   /** Makes the owner's account; gives its recovery code. */
   async function createOwner(owner: {
     name: string
@@ -51,17 +49,11 @@ export const useSession = defineStore('session', () => {
     isNow(answer)
     return answer.recovery
   }
-  /** Sets another password by the recovery code; gives the new code. */
-  async function recover(who: { signIn: string; code: string; password: string }): Promise<string> {
-    const answer = await api.recover(who)
-    isNow(answer)
-    return answer.recovery
-  }
   /** Signs out and forgets everything: what this device kept, and what the page holds, by a fresh start of it. */
   async function signOut(): Promise<void> {
     await api.signOut()
     await dropKept()
     location.assign('/')
   }
-  return { user, hasOwner, asksCode, today, asked, links, signedIn, ask, signIn, createOwner, recover, signOut }
+  return { user, hasOwner, asksCode, today, asked, links, signedIn, ask, createOwner, signOut }
 })
