@@ -4,6 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { sayLike } from '@core/base'
 import { provideHomeWords } from './composables/homeWords'
 import { keepOfflineCopy } from './composables/offlineCopy'
+import { useCalm } from './composables/useCalm'
 import { useLook } from './composables/useLook'
 import { useHotkeys } from './composables/useHotkeys'
 import { usePathFigures } from './composables/usePathFigures'
@@ -28,7 +29,8 @@ const house = useHouse()
 const unit = useUnit()
 const writer = useWriter()
 
-const figures = usePathFigures()
+const figures = usePathFigures(useCalm(() => unit.unit !== undefined))
+
 provideHomeWords(
   computed(() => ({
     measures: house.home?.measures ?? 'metric',
@@ -47,10 +49,13 @@ const finding = ref(false)
 const leaving = ref(false)
 const bare = computed(() => Boolean(route.meta.bare))
 
-async function loadHouse() {
+/** Asked for once, whatever else changes before the answer is here. */
+let opening: Promise<void> | null = null
+const loadHouse = () => (opening ??= openHouse().finally(() => (opening = null)))
+async function openHouse() {
   failed.value = ''
   try {
-    if (!session.asked) await session.ask()
+    await session.askOnce()
     if (session.signedIn && !house.loaded) {
       await house.load()
       keepOfflineCopy()

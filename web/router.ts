@@ -78,12 +78,16 @@ const routes: RouteRecordRaw[] = [
 /** Leaves for the door, a page of its own; it leads back to where she was. */
 export const toTheDoor = (from: string): void => location.replace(`/sign-in?to=${encodeURIComponent(from)}`)
 
-export const router = createRouter({ history: createWebHistory(), routes, scrollBehavior: () => ({ top: 0 }) })
+export const router = createRouter({
+  history: createWebHistory(),
+  routes,
+  scrollBehavior: (_, from) => (from.matched.length > 0 ? { top: 0 } : false),
+})
 
 router.beforeEach(async (to) => {
   const session = useSession()
   try {
-    if (!session.asked) await session.ask()
+    await session.askOnce()
   } catch {
     return true
   }

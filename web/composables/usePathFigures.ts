@@ -1,26 +1,28 @@
-import { computed } from 'vue'
+import { computed, type Ref } from 'vue'
 import { countWords, shortWeekday, weekdayOf } from '@core/base'
 import { plannableBlocks } from '@core/plan'
 import { isToGet } from '@core/supplies'
 import { useUnit } from '../stores/unit'
 import type { StepName } from '../router'
 
-/** One honest figure for each step of the open unit; `late` where it needs her now. */
-export function usePathFigures() {
+const none = { words: '' }
+const NONE = {
+  spark: none,
+  gather: none,
+  'lay-out': none,
+  'get-ready': none,
+  'hand-over': none,
+  run: none,
+  'look-back': none,
+}
+
+/** One honest figure for each step of the open unit, once they are wanted; `late` where it needs her now. */
+export function usePathFigures(wanted: Readonly<Ref<boolean>>) {
   const store = useUnit()
   return computed<Record<StepName, { words: string; late?: boolean }>>(() => {
+    if (!wanted.value) return NONE
     const { unit, readings, ideas, unplaced, halves, today, days } = store
-    const none = { words: '' }
-    if (!unit || !readings)
-      return {
-        spark: none,
-        gather: none,
-        'lay-out': none,
-        'get-ready': none,
-        'hand-over': none,
-        run: none,
-        'look-back': none,
-      }
+    if (!unit || !readings) return NONE
     const blockIds = plannableBlocks(store.snapshot!.home)
       .filter((block) => block.kind === 'circle' || block.kind === 'choice')
       .map((block) => block.id)

@@ -31,6 +31,10 @@ export const useSession = defineStore('session', () => {
     if (answer.links) links.value = answer.links
     asked.value = true
   }
+  /** Asks unless it was asked before, or is being asked. */
+  let asking: Promise<void> | null = null
+  const askOnce = (): Promise<void> =>
+    asked.value ? Promise.resolve() : (asking ??= ask().finally(() => (asking = null)))
   function isNow(answer: { user: User; today: CalendarDate }): void {
     user.value = answer.user
     today.value = answer.today
@@ -55,5 +59,5 @@ export const useSession = defineStore('session', () => {
     await dropKept()
     location.assign('/')
   }
-  return { user, hasOwner, asksCode, today, asked, links, signedIn, ask, createOwner, signOut }
+  return { user, hasOwner, asksCode, today, asked, links, signedIn, ask, askOnce, createOwner, signOut }
 })
