@@ -1,9 +1,9 @@
-import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import vue from '@vitejs/plugin-vue'
 import vuetify from 'vite-plugin-vuetify'
 import type { Plugin } from 'vite'
 import { defineConfig } from 'vitest/config'
+import { drawings, outlineOf } from './scripts/drawings.ts'
 
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 const alias = { '@core': at('core'), '@web': at('web'), '@server': at('server'), '@demo': at('demo') }
@@ -34,34 +34,25 @@ const linkPages = (): Plugin => ({
   },
 })
 
-/** Skin tones of one drawing: each drawing is served once. */
-const TONES = /(light|medium|dark)(-|$)|^flag-/
 /** The small drawings, each a file of its own: they are fetched one by one, when something shows them. */
-function drawings(): ReadonlyMap<string, string> {
-  const set = JSON.parse(readFileSync(at('node_modules/@iconify-json/fluent-emoji-flat/icons.json'), 'utf8')) as {
-    icons: Record<string, { body: string }>
-  }
-  return new Map(
-    Object.entries(set.icons)
-      .filter(([name]) => name === 'light-bulb' || !TONES.test(name))
-      .map(([name, { body }]) => [
-        name,
-        `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 32 32" width="32" height="32">${body}</svg>`,
-      ]),
-  )
-}
 const pictures = (): Plugin => ({
   name: 'kobby-pictures',
   generateBundle() {
-    for (const [name, source] of drawings()) this.emitFile({ type: 'asset', fileName: `pictures/${name}.svg`, source })
-    this.emitFile({ type: 'asset', fileName: 'pictures/names.json', source: JSON.stringify([...drawings().keys()]) })
+    const all = drawings()
+    const put = (name: string, source: string) => this.emitFile({ type: 'asset', fileName: `pictures/${name}`, source })
+    for (const [name, source] of all) {
+      put(`${name}.svg`, source)
+      put(`outline/${name}.svg`, outlineOf(source))
+    }
+    put('names.json', JSON.stringify([...all.keys()].sort()))
   },
   configureServer({ middlewares }) {
     const all = drawings()
     middlewares.use((request, answer, next) => {
-      const source = all.get(/^\/pictures\/([a-z0-9-]+)\.svg$/.exec(request.url ?? '')?.[1] ?? '')
+      const [, outline, name] = /^\/pictures\/(outline\/)?([a-z0-9-]+)\.svg$/.exec(request.url ?? '') ?? []
+      const source = all.get(name ?? '')
       if (!source) return next()
-      answer.setHeader('content-type', 'image/svg+xml').end(source)
+      answer.setHeader('content-type', 'image/svg+xml').end(outline ? outlineOf(source) : source)
     })
   },
 })

@@ -1,3 +1,6 @@
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import type { Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { OFTEN, sees } from './browser'
@@ -115,7 +118,7 @@ describe('the basket', () => {
   })
   it('is narrowed down by what suits, by what the week lacks and by what a child likes', async () => {
     await gather()
-    await waitText(page, '.ideas', 'A bakery of dough')
+    await waitText(page, '.ideas', 'Kite tails')
     const all = await textOf(page, '.count')
     await click(page, 'Have everything')
     await page.waitForFunction(
@@ -281,6 +284,43 @@ describe('the objects of the theme', () => {
     expect(await count('[aria-label="Size of gizmo"]')).toBe(0)
     // What is known is not asked for: a toy mushroom has a usual size.
     expect(await count('[aria-label="Size of mushroom"]')).toBe(0)
+  })
+  it('can be given a picture of her own, in which nothing runs, and say what is wrong with a file', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'kobby-pictures-'))
+    const file = (name: string, content: string | Buffer) => {
+      writeFileSync(join(folder, name), content)
+      return join(folder, name)
+    }
+    try {
+      await click(page, 'More about gizmo')
+      const input = (await page.waitForSelector('.drawing input[type=file]'))!
+      await input.uploadFile(file('notes.png', 'no picture at all'))
+      await sees(page, 'notes.png is no picture that Kobby can read. It takes PNG, JPEG and SVG.')
+      await input.uploadFile(file('huge.png', Buffer.alloc(1_200_000)))
+      await sees(page, 'huge.png has 1.2 MB; a picture may have 1 MB. Take a smaller one.')
+      await input.uploadFile(file('half.png', readFileSync('docs/screenshots/room.png').subarray(0, 20)))
+      await sees(page, 'half.png could not be opened: it may be damaged.')
+      await input.uploadFile(
+        file(
+          'gizmo.svg',
+          '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 40 20" onload="parent.ran = true">' +
+            '<script>parent.ran = true; fetch("https://elsewhere.example/")</script>' +
+            '<image href="https://elsewhere.example/x.png" width="9" height="9"/><rect width="40" height="20" fill="red"/></svg>',
+        ),
+      )
+      await page.waitForSelector('.drawing img[src^="/api/v1/pictures/"]')
+      await saved(page)
+      const kept = (await demo.kobby.db('pictures').select('type', 'bytes')) as { type: string; bytes: Buffer }[]
+      expect(kept.map(({ type, bytes }) => [type, bytes.subarray(1, 4).toString()])).toEqual([['image/png', 'PNG']])
+      expect(await page.evaluate(() => (window as { ran?: boolean }).ran)).toBeUndefined()
+      const { width, height } = await page.$eval('.drawing img', (one) => ({
+        width: (one as HTMLImageElement).naturalWidth,
+        height: (one as HTMLImageElement).naturalHeight,
+      }))
+      expect([width, height]).toEqual([480, 240])
+    } finally {
+      rmSync(folder, { recursive: true, force: true })
+    }
   })
 })
 

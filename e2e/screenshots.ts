@@ -102,7 +102,7 @@ for (const shot of [...SHOTS, { name: 'phone-day', path: `/day/${token}`, wait: 
 const empty = await openHome(false)
 const { page } = await openPage(browser, DESK)
 await page.evaluateOnNewDocument('window.__name = (one) => one')
-await page.goto(`${empty.base}/sign-in`)
+await page.goto(`${empty.base}/icon.svg`)
 await page.evaluate(
   async (body: string, draft: string) => {
     await fetch('/api/v1/owner', { method: 'POST', headers: { 'content-type': 'application/json' }, body })

@@ -13,6 +13,7 @@ import { serve, type Route } from './http/routes'
 import { sameOrigin, securityHeaders } from './http/security'
 import { webFiles } from './http/web'
 import { backupRoutes } from './routes/backups'
+import { pictureRoutes } from './routes/pictures'
 import { eventRoutes } from './routes/events'
 import { fileRoutes } from './routes/files'
 import { handOverRoutes } from './routes/handOver'
@@ -23,6 +24,7 @@ import { tablesRoutes } from './routes/tables'
 import { Accounts } from './services/accounts'
 import { Asks } from './services/asks'
 import { Backups } from './services/backups'
+import { Pictures } from './services/pictures'
 import { Changes } from './services/changes'
 import { Clock } from './services/clock'
 import { Live } from './services/live'
@@ -86,6 +88,7 @@ export async function createKobby(settings: Settings): Promise<Kobby> {
     ...eventRoutes(live, accounts, shares),
     ...supplyRoutes(supplies, new Asks(db, supplies, shares, changes), shares),
     ...backupRoutes(backups),
+    ...pictureRoutes(new Pictures(db, clock)),
   ]
   const description = openApi(routes, { PlanFile })
   const guarded = guard()

@@ -62,12 +62,17 @@ export const PrepStep = z.strictObject({
 })
 export type PrepStep = z.infer<typeof PrepStep>
 
+/** A thing or a word that an idea is about: "bread". They are written in one line, with commas between. */
+export const Topic = Line.max(60, 'Use at most 60 characters').regex(/^[^,;|]*$/, 'Write one thing or word')
+
 /** One idea, complete enough for someone who has never seen it. */
 export const Activity = z
   .strictObject({
     id: Id,
     title: Line,
     aim: Sentence,
+    /** What it is about, the main thing first; nothing where it is made of whatever a theme is. */
+    topics: z.array(Topic).max(12, 'Name at most 12').default([]),
     /** Where it can be done, best place first. */
     centers: z.array(CenterKind).min(1, 'Name at least one center').max(6),
     /** Learning areas, main one first; the first two count as a touch. */

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { Hazard, HAZARDS } from './material'
+import { PictureName } from './picture'
 import {
   Allergen,
   CalendarDate,
@@ -70,12 +71,7 @@ export const ThemeObject = z.strictObject({
   shows: z.array(Line).max(8).default([]),
   allergens: z.array(Allergen).max(20).default([]),
   hazards: z.array(Hazard).max(HAZARDS.length).default([]),
-  /** The small drawing that shows it, by the name under which it is served; empty where there is none. */
-  picture: z
-    .string()
-    .regex(/^[a-z0-9-]*$/)
-    .max(60)
-    .default(''),
+  picture: PictureName.default(''),
   /** Whether it was asked for its size: that is asked once. */
   asked: z.boolean().default(false),
 })

@@ -15,6 +15,7 @@ import { SENSORY_BINS } from './activities/sensoryBins'
 import { SHELF_GLOW_AND_BOOKS } from './activities/shelfGlowAndBooks'
 import { TRAY_SHELF } from './activities/trayShelf'
 import { keeping } from './keeping'
+import { topicsOf } from './topics'
 
 export { MATERIALS } from './materials'
 
@@ -34,4 +35,4 @@ export const ACTIVITIES: readonly Activity[] = [
   ...CIRCLE_AND_BOOKS,
   ...COOKING_AND_OUTDOORS,
   ...BOOKS_GLOW_AND_EASEL,
-].map((one) => ({ ...one, ...keeping(one.id) }))
+].map((one) => ({ ...one, ...keeping(one.id), topics: topicsOf(one.id) }))

@@ -105,7 +105,7 @@ export function activity(id: string, title: string, facts: ActivityFacts): Activ
   const [setUp, doing, clear] = facts.minutes
   return {
     id, title,
-    aim: facts.aim, centers: facts.at, domains: facts.domains, form: facts.form,
+    aim: facts.aim, topics: [], centers: facts.at, domains: facts.domains, form: facts.form,
     minutes: { setUp, do: doing, clear },
     energy: facts.energy, mess: facts.mess, attention: facts.attention, standing: facts.standing ?? false, dries: facts.dries ?? 0, folder: facts.folder ?? false,
     variants: facts.variants, requirements: facts.needs, prep: facts.prep ?? [],

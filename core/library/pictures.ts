@@ -13,8 +13,8 @@ flower=blossom daisy=blossom lily=hibiscus lavender=hyacinth clover=shamrock tre
 apple tree=deciduous-tree fern=herb leaf=leaf-fluttering-in-wind oak leaf=fallen-leaf stick=wood log=wood trunk=wood
 seed=beans bean=beans bean sprout=seedling sprout=seedling bud=tulip pod=pea-pod forest=evergreen-tree garden=sunflower grass=herb hay=sheaf-of-rice
 straw=sheaf-of-rice wheat=sheaf-of-rice seaweed=herb
-apple=red-apple orange=tangerine cherry=cherries blueberry=blueberries grape=grapes kiwi=kiwi-fruit pumpkin=jack-o-lantern
-squash=jack-o-lantern zucchini=cucumber sweet potato=roasted-sweet-potato cherry tomato=tomato corn=ear-of-corn pea=pea-pod green bean=pea-pod
+apple=red-apple orange=tangerine cherry=cherries blueberry=blueberries grape=grapes kiwi=kiwi-fruit
+squash=gourd zucchini=cucumber sweet potato=roasted-sweet-potato cherry tomato=tomato corn=ear-of-corn pea=pea-pod green bean=pea-pod
 pepper=bell-pepper cabbage=leafy-green lettuce=leafy-green spinach=leafy-green celery=leafy-green ginger=ginger-root mint=herb basil=herb
 rosemary=herb parsley=herb
 loaf=bread baguette=baguette-bread toast=bread tortilla=flatbread pita=flatbread cake=birthday-cake muffin=cupcake donut=doughnut
@@ -32,7 +32,7 @@ fork=fork-and-knife knife=kitchen-knife bowl=bowl-with-spoon plate=fork-and-knif
 glass=tumbler-glass pan=cooking pot=pot-of-food kettle=teapot timer=timer-clock bottle=baby-bottle can=canned-food box=package bag=shopping-bags
 bubble=bubbles shampoo=lotion-bottle comb=hair-pick couch=couch-and-lamp lamp=couch-and-lamp lantern=red-paper-lantern clock=mantelpiece-clock
 mailbox=closed-mailbox-with-raised-flag mailbox flag=closed-mailbox-with-raised-flag slide=playground-slide campfire=fire phone=telephone
-computer=laptop saw=carpentry-saw pliers=wrench nail=hammer bolt=nut-and-bolt ruler=straight-ruler rope=knot
+computer=laptop saw=carpentry-saw pliers=wrench bolt=nut-and-bolt ruler=straight-ruler rope=knot
 needle=sewing-needle pin=safety-pin spool=thread penny=coin dollar=dollar-banknote price tag=label scale=balance-scale vase=amphora
 picture frame=framed-picture brush=paintbrush wood=wood magnifying glass=magnifying-glass-tilted-left binoculars=telescope
 moon=full-moon planet=ringed-planet saturn=ringed-planet earth=globe-showing-americas globe=globe-showing-americas meteor=comet galaxy=milky-way
@@ -62,6 +62,11 @@ calm=relieved-face frustration=persevering-face hug=hugging-face smile=slightly-
 dancing=woman-dancing singing=musical-notes baking=cooking gardening=seedling day=sun night=night-with-stars morning=sunrise evening=sunset
 summer=sun fall=fallen-leaf autumn=fallen-leaf winter=snowflake spring=cherry-blossom goal=goal-net medal=sports-medal skate=ice-skate
 photo=camera prism=rainbow soap=soap towel=roll-of-paper
+excavator=digger backhoe=digger front loader=bulldozer hydrant=fire-hydrant stamp=postage-stamp card=playing-card top=spinning-top
+triangle=triangle-instrument sand dune=dune hoop=hula-hoop dirt=soil shopkeeper=cashier street=crosswalk sidewalk=crosswalk laundry=clothesline
+tulip bulb=bulb seed packet=sunflower-seed invitation=envelope brother=boy sister=girl clinic=hospital farm=barn park=bench
+fishing=fishing-pole swimming=swimming-pool shape=square building=apartment-building airport=airplane zoo=elephant freezer box=fridge 
+balloon basket=hot-air-balloon sand timer=hourglass-not-done dalmatian dog=dog cookie sheet=baking-sheet
 `
 /** Things that have a drawing of their own name. */
 const CALLED_ALIKE = `
@@ -87,8 +92,33 @@ fountain, elevator, teddy bear, yo-yo, baseball, basketball, soccer ball, drum, 
 trumpet, saxophone, accordion, microphone, crayon, pencil, pen, paintbrush, notebook, calendar, scarf, coat, t-shirt, jeans,
 shorts, dress, glasses, sunglasses, goggles, ring, purse, cooking, camping
 `
+/** Things that have a drawing of our own by their name (`web/drawings/`). */
+const OUR_OWN = `
+acorn, almond, apartment building, apricot, apron, asparagus, bakery, baking sheet, bamboo, barge, bark, barn, batter, beach ball, bead, beet,
+belt, bench, berry, birdhouse, blackberry, blanket, blender, blimp, block, blueprint, bobbin, branch, brownie, bubble wand, bulb, bulldozer, bun,
+bus driver, bush, button, cabin, caboose, candy cane, cape, carpenter, carriage, cash register, cashew, cashier, cast, cattail, cauliflower, cave,
+cement mixer, centipede, chalk, chimney, chip, cinnamon, circle, clam, clay, clothesline, clothespin, clown, cocoon, colander, combine, compost,
+cone, cookie cutter, cork, corn husk, cowboy, crib, crossing guard, crosswalk, cube, curtain, cylinder, cymbal, daffodil, dandelion, dentist,
+digger, diver, doghouse, dollhouse, dough, dragonfly, driftwood, drill, drumstick, dryer, dump truck, dune, dustpan, eel, eraser, fabric, family,
+father, fence, fire hydrant, firefly, flashlight, flour, flowerpot, food truck, forklift, fossil, frame, fridge, funnel, garbage truck,
+gas station, gingerbread man, glitter, glue, gnome, gold, gourd, grandfather, grandmother, grapefruit, grater, gravel, hairbrush, hairdresser,
+harmonica, harp, hermit crab, heron, hill, hive, hoe, honeycomb, hose, hot air balloon, hula hoop, hummingbird, ice cream truck, iceberg, icicle,
+igloo, iron, jack-in-the-box, jam, jingle bell, juggler, jump rope, ketchup, knight, ladle, lava, leash, level, lever, librarian, lighthouse,
+lily pad, mail carrier, maple seed, marble, marigold, marshmallow, measuring cup, meatball, menu, merry-go-round, mixer, mixing bowl, mole,
+monster, mop, mosaic, moss, moth, mother, mud, muffin tin, museum, mustard, nail, napkin, newt, oar, oil, opossum, ostrich, oval, oven, overalls,
+painter, pajamas, pattern, pearl, petal, picnic, pigeon, pillow, pincushion, pine cone, pinwheel, pipe, plank, plum, pocket, pom-pom, poppy,
+porcupine, praying mantis, propeller, pterodactyl, puffin, pulley, pumpkin, puppet, pyramid, quilt, radish, raft, railroad crossing, raincoat,
+raisin, rake, ramp, raspberry, rattle, recorder, rectangle, rocking horse, roll, rolling pin, roof, root, rug, sailor, sand, sand castle, sandbox,
+sausage, scarecrow, screw, sea glass, sea horse, sea urchin, seagull, seesaw, shadow, shovel, sieve, silo, sink, skirt, sleigh, slipper, slug,
+snowball, snowplow, soil, spatula, square, squirrel, stair, stall, statue, steamroller, stegosaurus, sticker, stingray, stove, street sign,
+streetlight, string, stroller, stump, submarine, sugar, sunflower seed, swimming pool, swing, syrup, table, tadpole, tambourine, tanker truck,
+tape, tape measure, tennis ball, thank-you card, thimble, thorn, toaster, tongs, toothpaste, tow truck, traffic cone, traffic light,
+train engineer, trampoline, tray, treasure chest, triceratops, tricycle, trombone, trowel, tube, tunnel, turnip, tutu, twig, unicycle, vacuum, vet,
+vine, violet, wagon, waiter, walnut, walrus, washing machine, wasp, water lily, waterfall, watering can, weather vane, wheelbarrow, whisk, whistle,
+windmill, wire, woodpecker, xylophone, yeast, yogurt, zipper
+`
 const PICTURES: ReadonlyMap<string, string> = new Map([
-  ...CALLED_ALIKE.split(',').map((name) => [name.trim(), name.trim().replace(/ /g, '-')] as const),
+  ...`${CALLED_ALIKE},${OUR_OWN}`.split(',').map((name) => [name.trim(), name.trim().replace(/ /g, '-')] as const),
   // Names have spaces, drawings have none: what follows a drawing begins the next name.
   ...[...CALLED_OTHERWISE.replace(/\n/g, ' ').matchAll(/([a-zñ][a-zñ ]*?)=([a-z0-9-]+)/g)].map(
     ([, name, picture]) => [name.trim(), picture] as const,

@@ -92,6 +92,7 @@ export const anActivity = (over: Partial<Activity> = {}): Activity => ({
   id: 'act',
   title: 'An activity',
   aim: 'Do it.',
+  topics: [],
   centers: ['art-table'],
   domains: ['fine-motor'],
   form: 'small-group',

@@ -44,10 +44,10 @@ export function useFileIn<T>(
       busy.value = false
     }
   }
-  const take = (file: { name: string; text: string }) =>
+  const take = (file: File) =>
     guarded(async () => {
       leave()
-      const value = read(file)
+      const value = read({ name: file.name, text: await file.text() })
       entries.value = (await calls.preview(value)).entries
       held.value = { value }
     })

@@ -1,3 +1,4 @@
+import { ref } from 'vue'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Placement, RowOp, ThingKind, Where, Applied } from '@core/domain'
@@ -113,13 +114,13 @@ it('solves a stop by every remedy that it offers', () => {
 })
 
 it('gives each step one honest figure', () => {
-  const figures = usePathFigures().value
+  const figures = usePathFigures(ref(true)).value
   expect(figures.spark.words).toBe('8 words, 9 objects')
   expect(figures.gather.words).toBe('4 not scheduled yet')
   expect(figures['get-ready']).toEqual({ words: '1 thing late', late: true })
   expect(figures.run.words).toBe('Day 4 of 10')
   useUnit().id = 'nowhere'
-  expect(usePathFigures().value.run.words).toBe('')
+  expect(usePathFigures(ref(true)).value.run.words).toBe('')
 })
 
 describe('the basket', () => {

@@ -117,7 +117,7 @@ const file = useFileIn(({ text: table }: { name: string; text: string }) => tabl
           type="search"
         /><v-checkbox v-model="onlyHere" label="Only what is here" /><span class="inline files"
           ><v-btn href="/api/v1/pantry.csv" download>Save as a table</v-btn
-          ><FileIn accept=".csv,text/csv" label="Bring a table in" @read="file.take"
+          ><FileIn accept=".csv,text/csv" label="Bring a table in" @take="file.take"
         /></span>
       </div>
       <ImportPreview

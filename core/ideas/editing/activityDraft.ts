@@ -51,6 +51,8 @@ export interface LineDraft {
 export interface ActivityDraft {
   title: string
   aim: string
+  /** With commas between. */
+  topics: string
   centers: CenterKind[]
   domains: LearningDomain[]
   form: GroupForm
@@ -74,6 +76,17 @@ export interface ActivityDraft {
   tidy: string
 }
 
+/** Things and words as they are written in one line: each once. */
+export const topicsIn = (text: string): string[] => [
+  ...new Map(
+    text
+      .split(/[,;]/)
+      .map((one) => one.trim())
+      .filter(Boolean)
+      .map((one) => [one.toLowerCase(), one]),
+  ).values(),
+]
+
 const noText = (): Record<Stage, string> =>
   Object.fromEntries(STAGES.map((stage) => [stage, ''])) as Record<Stage, string>
 const lines = (text: string) =>
@@ -86,6 +99,7 @@ const lines = (text: string) =>
 export const emptyDraft = (): ActivityDraft => ({
   title: '',
   aim: '',
+  topics: '',
   centers: [],
   domains: [],
   form: 'small-group',
@@ -121,6 +135,7 @@ export function draftOf(activity: Activity): ActivityDraft {
   return {
     title: activity.title,
     aim: activity.aim,
+    topics: activity.topics.join(', '),
     centers: [...activity.centers],
     domains: [...activity.domains],
     form: activity.form,
@@ -222,7 +237,7 @@ function errorsOf(issues: readonly { path: PropertyKey[]; message: string }[]): 
   for (const issue of issues) {
     const path = issue.path.map((part) => FIELD_OF[String(part)] ?? String(part))
     // Each of these fields is one box in the form.
-    const field = ['variants', 'say', 'lookFor', 'centers', 'domains'].includes(path[0])
+    const field = ['variants', 'topics', 'say', 'lookFor', 'centers', 'domains'].includes(path[0])
       ? path[0]
       : path.at(-1) === 'of'
         ? path.slice(0, 3).join('.')
@@ -254,6 +269,8 @@ export function activityFrom(draft: ActivityDraft, from: Provenance): Written {
     ...provenance,
     title: draft.title,
     aim: draft.aim.trim(),
+    // What was begun on this device by an earlier version has none.
+    topics: topicsIn(draft.topics ?? ''),
     centers: draft.centers,
     domains: draft.domains,
     form: draft.form,

@@ -25,6 +25,14 @@ describe('an activity in the editor', () => {
   it.each(ACTIVITIES.map((one) => [one.title, one] as const))('comes out as it went in: %s', (_, activity) => {
     expect(activityFrom(draftOf(activity), activity)).toEqual({ activity })
   })
+  it('is about what is written with commas between, each once', () => {
+    expect(write({ topics: ' Bread, baking;bread ,, oven ' }).activity?.topics).toEqual(['bread', 'baking', 'oven'])
+    expect(write({ topics: Array.from({ length: 13 }, (_, i) => `t${i}`).join(',') }).errors).toEqual({
+      topics: 'Name at most 12',
+    })
+    // A draft of an earlier version, kept on a device.
+    expect(write({ topics: undefined as never }).activity?.topics).toEqual([])
+  })
   it('makes one variant of stages that do the same, and keeps its id when another text changes', () => {
     const texts = (infant: string) =>
       STAGES.map((stage) => ({ stage, kind: 'does' as const, how: stage === 'infant' ? infant : 'Dig.' }))

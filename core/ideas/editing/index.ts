@@ -3,6 +3,7 @@ export {
   activityFrom,
   draftOf,
   emptyDraft,
+  topicsIn,
   type ActivityDraft,
   type LineDraft,
   type NeedDraft,

@@ -55,6 +55,24 @@ describe('what an idea is about', () => {
     expect(about({ steps: ['Knead it well.', 'Have some bread.'] })).toBe('bread')
   })
   it('does not take part of a word for the word', () => expect(about({ title: 'Breadth and length' })).toBe(''))
+  it('is what its topics say, before all else', () => {
+    expect(about({ title: 'A nest of loaves', topics: ['bread', 'nest'] })).toBe('bread')
+    expect(about({ topics: ['baker'] })).toBe('baker')
+    expect(about({ topics: ['nest', 'bird'] })).toBe('')
+  })
+  it('may be the kind of a thing, where that is what it is mainly about', () => {
+    const birds = themeOf({
+      name: 'Outside',
+      words: [],
+      objects: [
+        { ...newThemeObject('robin'), category: 'bird' },
+        { ...newThemeObject('rake'), category: 'tool' },
+      ],
+      focus: { letter: '', number: '', shape: '', colour: '' },
+    })
+    const of = (topics: string[]) => aboutTheme(idea('x', 'A walk', { topics }), birds, byId([]))
+    expect([of(['nest', 'bird']), of(['nest', 'tree', 'bird']), of(['tool'])]).toEqual(['robin', '', ''])
+  })
   it('for what a pattern made, is what its steps or materials name', () => {
     const made = { source: 'pattern', pattern: 'p', steps: ['Put out the loaf.'] }
     expect(about(made)).toBe('loaf')

@@ -9,7 +9,7 @@ import { gapsOf, touchesOf } from '../../readings'
 import { isToGet, supplyList } from '../../supplies'
 import { aCenter, aChild, aHome, aUnit } from '../../testing/build'
 import { TYPED_THEMES } from '../../testing/themes'
-import { aboutTheme, readThings, themeOf } from '../theme'
+import { namesTheme, readThings, themeOf } from '../theme'
 import { MOST_TO_GET } from './draft'
 import { applyAll } from '../patterns'
 import { othersFor } from './others'
@@ -84,7 +84,7 @@ function begin(name: string, words: string, objects: string, in_ = house): Begun
     plan,
     about: (kind) => {
       const all = plan.sessions.filter((one) => one.placement.where.kind === kind)
-      return all.filter((one) => aboutTheme(one.activity, theme, plan.materials)).length / all.length
+      return all.filter((one) => namesTheme(one.activity, theme, plan.materials)).length / all.length
     },
     snapshot,
     toGet: supplyList(snapshot, plan).filter(isToGet).length,

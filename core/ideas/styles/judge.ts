@@ -1,14 +1,14 @@
 import type { Activity, CalendarDate, House, Material, Unit } from '../../domain'
 import { fitOf, trialCautions, type Fit } from '../fit'
 import type { MadeActivity } from '../patterns'
-import { aboutTheme, inTheme, interestWords, speaksOf, themeOf } from '../theme'
+import { aboutTheme, inTheme, namesTheme, interestWords, speaksOf, themeOf } from '../theme'
 
 /** An idea that could go on the plan of a unit. */
 export interface Candidate {
   activity: Activity
   /** Made by a pattern for this theme, with the materials that it brings. */
   made: MadeActivity | null
-  /** The thing or word of the theme that it is about; empty where it is about something else. */
+  /** The thing or word of the theme that it names; empty where it speaks of something else. */
   about: string
   fit: Fit
   /** How well it suits this home: higher is better, `-Infinity` where nobody could do it. */
@@ -18,6 +18,8 @@ export interface Candidate {
 /** Points of an idea before it has a place: on the theme, for everyone, all in the house, nothing to be careful of. */
 const POINTS = {
   about: 20,
+  /** What is about the theme without naming it: a nest, where the theme is birds. */
+  topic: 8,
   interest: 12,
   everyone: 5,
   inHouse: 3,
@@ -63,12 +65,12 @@ export function candidatesFor(
 
   const judged = (activity: Activity, one: MadeActivity | null): Candidate => {
     const fit = fitOf(activity, context)
-    const about = aboutTheme(activity, theme, materials)
+    const about = namesTheme(activity, theme, materials)
     if (!fit.parts.some((part) => part.does === 'takes-part'))
       return { activity, made: one, about, fit, points: -Infinity }
     const severities = new Set(trialCautions(fit, context).map((caution) => caution.severity))
     const points =
-      (about ? POINTS.about : 0) +
+      (about ? POINTS.about : aboutTheme(activity, theme, materials) ? POINTS.topic : 0) +
       (speaksOf(activity, wanted) ? POINTS.interest : 0) +
       (fit.everyone ? POINTS.everyone : 0) +
       (fit.get.materials.length ? fit.get.materials.length * POINTS.perMissing : POINTS.inHouse) +

@@ -31,6 +31,44 @@ function searchOf(theme: Theme): Search | null {
   return made
 }
 
+/** How many of its topics an idea may share with the kind of a thing: what it is mainly about, not all that it touches. */
+const MAINLY = 2
+/** Kinds that one would say the thing is. That a teapot is a tool does not make nuts and bolts about teapots. */
+const KINDS = new Set(
+  'animal, bird, insect, bug, fish, flower, tree, fruit, vegetable, weather, building, feeling, clothes'.split(', '),
+)
+interface ByTopic {
+  /** Things and words, then words of the theme's name, by what a topic calls them. */
+  named: ReadonlyMap<string, string>
+  /** Things by their kind: a robin is a bird. */
+  ofKind: ReadonlyMap<string, string>
+}
+const byTopics = new WeakMap<Theme, ByTopic>()
+function byTopicOf(theme: Theme): ByTopic {
+  const known = byTopics.get(theme)
+  if (known) return known
+  const firsts = (pairs: readonly (readonly [string, string])[]) =>
+    new Map([...pairs].reverse().map(([topic, name]) => [topic.trim().toLowerCase(), name]))
+  const made = {
+    named: firsts([
+      ...theme.things.flatMap((thing) => [[thing.one, thing.one] as const, [thing.many, thing.one] as const]),
+      ...theme.words.flatMap((word) => [[word, word] as const, [one(word), word] as const]),
+      ...theme.name.split(/[^\p{L}]+/u).map((word) => [one(word), one(word).toLowerCase()] as const),
+    ]),
+    ofKind: firsts(
+      theme.things.flatMap((thing) => (KINDS.has(thing.category) ? [[thing.category, thing.one] as const] : [])),
+    ),
+  }
+  byTopics.set(theme, made)
+  return made
+}
+/** What of a theme the topics of an idea name; empty where they are about something else. */
+function topicOf({ topics }: Pick<Activity, 'topics'>, theme: Theme): string {
+  const { named, ofKind } = byTopicOf(theme)
+  const first = topics.map((topic) => named.get(topic.toLowerCase())).find(Boolean)
+  return first ?? topics.slice(0, MAINLY).flatMap((topic) => ofKind.get(topic.toLowerCase()) ?? [])[0] ?? ''
+}
+
 type Told = Pick<Activity, 'title' | 'steps' | 'requirements' | 'source' | 'aim'>
 const texts = new WeakMap<Told, string>()
 /** All that is looked through, put together once. */
@@ -51,13 +89,13 @@ const ALSO_DONE = new Set(
 )
 
 /**
- * The thing or word of a theme that an idea is visibly about: what its title names, else what its steps or what it takes
- * name; empty where it is about something else. What no pattern made for this theme must name it in its title, in a word
- * that is hardly something else, or name two: that it takes an apron does not make it about bakers.
+ * The thing or word of a theme that an idea names where it is seen: in its title, else in its steps or in what it takes;
+ * empty where it speaks of something else. What no pattern made for this theme must name it in its title, in a word that
+ * is hardly something else, or name two: that it takes an apron does not make it about bakers.
  *
  * @param materials by id; what the idea takes is read by name
  */
-export function aboutTheme(
+export function namesTheme(
   activity: Told,
   theme: Theme,
   materials: ReadonlyMap<string, Pick<Material, 'name'>>,
@@ -78,3 +116,15 @@ export function aboutTheme(
   const taken = activity.requirements.map((need) => materials.get(need.materialId)?.name ?? '').join(' ')
   return hitsIn(taken)[0] ?? ''
 }
+
+/**
+ * The thing or word of a theme that an idea is about: what its topics say, else what it names; empty where it is about
+ * something else.
+ *
+ * @param materials by id; what the idea takes is read by name
+ */
+export const aboutTheme = (
+  activity: Told & Pick<Activity, 'topics'>,
+  theme: Theme,
+  materials: ReadonlyMap<string, Pick<Material, 'name'>>,
+): string => topicOf(activity, theme) || namesTheme(activity, theme, materials)

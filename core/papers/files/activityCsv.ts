@@ -13,7 +13,7 @@ import {
   type Stage,
   type Variant,
 } from '../../domain'
-import { variantsFrom, type StageText } from '../../ideas'
+import { topicsIn, variantsFrom, type StageText } from '../../ideas'
 import { plainNumber } from './csv'
 import { bracketsOf, inBrackets, NAME, quoted, splitOutside, unquoted } from './quoted'
 import { codeOf, columnsAt, normal, RowCells, type RowFault } from './rowCells'
@@ -32,6 +32,7 @@ export const ACTIVITY_COLUMNS = [
   'id',
   'title',
   'aim',
+  'about',
   'centers',
   'domains',
   'form',
@@ -149,6 +150,7 @@ export function activityRows(activities: readonly Activity[], materials: Readonl
         id: one.id,
         title: one.title,
         aim: one.aim,
+        about: one.topics.join('; '),
         centers: one.centers.map((kind) => CENTER_NAMES[kind]).join('; '),
         domains: one.domains.map((domain) => DOMAIN_NAMES[domain]).join('; '),
         form: FORM_NAMES[one.form],
@@ -255,6 +257,8 @@ class RowReader {
       id: known?.id ?? (cell('id') || this.context.newId()),
       title: cell('title'),
       aim: cell('aim'),
+      // A table from before there was such a column takes nothing away.
+      topics: this.at.has('about') ? topicsIn(cell('about')) : (known?.topics ?? []),
       centers: cells.codes('centers', CENTERS),
       domains: cells.codes('domains', DOMAIN_PAIRS),
       form: cells.code('form', FORMS, 'small-group'),
@@ -380,6 +384,7 @@ class RowReader {
 
 const COLUMN_OF: Record<string, string> = {
   lookFor: 'look for',
+  topics: 'about',
   say: 'ask',
   tidy: 'tidy up',
   requirements: 'materials',

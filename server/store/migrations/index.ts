@@ -9,6 +9,7 @@ import { devices } from './008-devices'
 import { status } from './009-status'
 import { things } from './010-things'
 import { clockDatesPictures } from './011-clock-dates-pictures'
+import { topicsAndPictures } from './012-topics'
 import type { Migration } from './migration'
 
 export type { Migration }
@@ -25,4 +26,5 @@ export const MIGRATIONS: readonly Migration[] = [
   status,
   things,
   clockDatesPictures,
+  topicsAndPictures,
 ]

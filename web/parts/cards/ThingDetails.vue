@@ -6,6 +6,7 @@ import { MADE_OF, type MadeOf, type ThemeObject } from '@core/domain'
 import { commaList } from '../fields/commaList'
 import { numbersIn } from '../fields/numbersIn'
 import FormField from '../fields/FormField.vue'
+import ThingDrawing from './ThingDrawing.vue'
 
 /** What patterns can make of an object of the theme, and what cautions must know of it. */
 const one = defineModel<ThemeObject>({ required: true })
@@ -39,30 +40,6 @@ const MADE: Record<MadeOf, string> = {
 const unmeasuredWords = computed(() =>
   one.value.usualMm ? `as usual, ${one.value.usualMm.join(' x ')} mm` : 'nobody measured it yet',
 )
-/** Names of the drawings that ship, fetched when one is wanted. */
-const drawings = ref<string[]>([])
-const noDrawing = ref('')
-async function fetchDrawings() {
-  if (drawings.value.length) return
-  try {
-    const answer = await fetch('/pictures/names.json')
-    if (!answer.ok) throw new Error(answer.statusText)
-    drawings.value = (await answer.json()) as string[]
-    noDrawing.value = ''
-  } catch {
-    noDrawing.value = 'The drawings could not be fetched. Try again when there is a connection.'
-  }
-}
-function draw(name: string | null) {
-  const wanted = (name ?? '').trim().toLowerCase().replace(/\s+/g, '-')
-  if (wanted && !drawings.value.includes(wanted)) {
-    noDrawing.value = `There is no drawing called ${name}. Choose one of the list.`
-    return
-  }
-  noDrawing.value = ''
-  one.value.picture = wanted
-  emit('commit')
-}
 const error = (field: string) => props.errors[`objects.${props.number}.${field}`]
 /** The size of the smallest one: nobody measured it, larger than a paper tube, or its millimetres. */
 type Measure = 'unknown' | 'large' | 'mm'
@@ -139,18 +116,7 @@ const mmError = computed(() =>
         @update:model-value="one[field.key] = commaList($event)"
         @blur="emit('commit')"
     /></FormField>
-    <FormField label="Drawing" hint="Type a word to look for one."
-      ><v-combobox
-        :model-value="one.picture"
-        :items="drawings"
-        clearable
-        placeholder="none"
-        :aria-label="`Drawing of ${one.name}`"
-        @focus="fetchDrawings"
-        @update:model-value="draw"
-      />
-      <p v-if="noDrawing" class="small brick" role="alert">{{ noDrawing }}</p>
-    </FormField>
+    <ThingDrawing v-model="one.picture" :name="one.name" @commit="emit('commit')" />
     <FormField label="Allergens in it" class="tube"
       ><v-select
         v-model="one.allergens"

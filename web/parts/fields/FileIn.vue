@@ -1,18 +1,19 @@
 <script setup lang="ts">
-/** A button that reads a file of text; the same file can be chosen again after it was mended. */
-const props = defineProps<{ accept: string; label: string }>()
-const emit = defineEmits<{ read: [file: { name: string; text: string }] }>()
-async function read(event: Event) {
+/** A button that takes a file; the same file can be chosen again after it was mended. */
+const props = defineProps<{ accept: string; label: string; disabled?: boolean }>()
+const emit = defineEmits<{ take: [file: File] }>()
+function take(event: Event) {
   const input = event.target as HTMLInputElement
   const [chosen] = input.files ?? []
   input.value = ''
-  if (chosen) emit('read', { name: chosen.name, text: await chosen.text() })
+  if (chosen) emit('take', chosen)
 }
 </script>
 
 <template>
   <label class="v-btn k-btn file-btn"
-    >{{ props.label }}<input type="file" :accept="props.accept" class="sr-only" @change="read"
+    >{{ props.label
+    }}<input type="file" :accept="props.accept" class="sr-only" :disabled="props.disabled" @change="take"
   /></label>
 </template>
 

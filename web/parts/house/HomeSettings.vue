@@ -227,7 +227,7 @@ const file = useFileIn(readPlan, { preview: api.previewFile, apply: api.applyFil
         <p class="small mute">One open file with the home, the library and every unit. Keep a copy somewhere else.</p>
         <div class="inline">
           <v-btn href="/api/v1/plan-file" download>Save a copy</v-btn
-          ><FileIn accept=".json,application/json" label="Bring a file in" @read="file.take" />
+          ><FileIn accept=".json,application/json" label="Bring a file in" @take="file.take" />
         </div>
         <ImportPreview
           :entries="file.entries.value"

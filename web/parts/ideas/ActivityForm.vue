@@ -129,6 +129,13 @@ const takesPlace = computed(() =>
             maxlength="400"
             placeholder="Find out what the wind can carry"
         /></FormField>
+        <FormField label="About" hint="Things and words, with commas. Units about them show it first."
+          ><v-text-field
+            v-model="draft.topics"
+            :error-messages="errors.topics"
+            maxlength="400"
+            placeholder="bread, baking"
+        /></FormField>
         <FormField label="Centers, best place first"
           ><v-select
             v-model="draft.centers"

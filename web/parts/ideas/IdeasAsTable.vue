@@ -25,7 +25,7 @@ const csv = useFileIn((file) => file.text, {
       ><FileIn
         accept=".csv,.tsv,.txt,text/csv"
         :label="csv.busy.value ? 'Reading' : 'Bring a table in'"
-        @read="csv.take"
+        @take="csv.take"
       />
     </div>
     <ImportPreview :entries="csv.entries.value" :problems="csv.problems.value" @apply="csv.apply" @leave="csv.leave" />
