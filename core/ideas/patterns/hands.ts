@@ -5,7 +5,8 @@ import {
   forStages,
   inHand,
   manyNames,
-  names,
+  aNames,
+  the,
   need,
   OLDER,
   palmSized,
@@ -57,7 +58,7 @@ export const HAND_PATTERNS: Pattern[] = [
       return {
         title: `Seek and find: ${theme.name}`,
         aim:
-          `Find ${real.length >= 3 ? theNames(what.slice(0, 4)) : `pictures of ${names(what.slice(0, 4))}`} ` +
+          `Find ${real.length >= 3 ? theNames(what.slice(0, 4)) : `pictures of ${aNames(what.slice(0, 4))}`} ` +
           'by clues: under, behind, between.',
         at: ['circle', 'outdoors'],
         form: 'whole-group',
@@ -358,7 +359,7 @@ export const HAND_PATTERNS: Pattern[] = [
         'Push a car along one wide straight line.',
         'Trace a straight path with a finger, then with a crayon.',
         'Trace a winding path with a crayon and stay inside.',
-        `Draw their own maze from ${a.one} to ${b.one} for someone else.`,
+        `Draw their own maze from ${the(a)} to ${the(b)} for someone else.`,
       ),
       needs: [
         need('copy-paper', 3, 'child', { spare: 0.1 }),
@@ -370,7 +371,7 @@ export const HAND_PATTERNS: Pattern[] = [
       prep: [
         prep(
           'draw-paths',
-          `Draw ${a.one} on the left and ${b.one} on the right of each sheet, with a straight, a bent and a winding path`,
+          `Draw ${a.a} on the left and ${b.a} on the right of each sheet, with a straight, a bent and a winding path`,
           12,
           ['copy-paper'],
           0,
@@ -444,9 +445,7 @@ export const HAND_PATTERNS: Pattern[] = [
     domains: ['fine-motor', 'language'],
     choose: atLeast(2),
     make: ({ things, paper, theme }) => {
-      const eater = things.find(
-        (thing) => thing.young !== '' || /animal|bird|person|pet|insect|reptile/i.test(thing.category),
-      )
+      const eater = things.find((thing) => thing.young !== '' || /animal|bird|pet|insect|reptile/i.test(thing.category))
       const box = eater ? eater.a : 'a wide mouth'
       const set = cards(things.length * 2, paper)
       return {

@@ -91,7 +91,8 @@ export const real = (thing: Thing): boolean => thing.form !== 'idea'
 /** Things that have an outline to draw, to cast a shadow and to be shaped. */
 export const shaped = (thing: Thing): boolean => (thing.form === 'stuff' ? hasShape(thing.one) : thing.form !== 'idea')
 
-const MODELS = /animal|bird|insect|reptile|pet|vehicle|building|person|figure|long ago|sky|home/i
+/** What no house holds in life: the one that is here is a model of it. */
+export const MODELS = /animal|bird|insect|reptile|pet|vehicle|building|person|figure|long ago|sky|home/i
 const PALM_MM = 150
 /**
  * Whether what is in the house fits a palm: by its measure; else what no house holds in life is there as a toy, and the
@@ -120,7 +121,9 @@ export function cards(
     prep: [
       prep(
         'draw-cards',
-        `Draw or print ${count} cards, ${CARD_SIZE[paper]} each, one picture on each`,
+        count === 1
+          ? `Draw or print one card, ${CARD_SIZE[paper]}, with the picture on it`
+          : `Draw or print ${count} cards, ${CARD_SIZE[paper]} each, one picture on each`,
         Math.ceil((count * SECONDS_TO_DRAW) / 60),
         [id],
         0,

@@ -5,7 +5,7 @@ import {
   forStages,
   countable,
   inHand,
-  names,
+  manyNames,
   need,
   OLDER,
   prep,
@@ -165,7 +165,7 @@ export const NUMBER_PATTERNS: Pattern[] = [
         ],
         prep: real.length ? [] : set.prep,
         steps: [
-          `Put all the ${real[0]?.many ?? `cards of ${names(things.slice(0, 2))}`} in the middle.`,
+          `Put all the ${real[0]?.many ?? `cards of ${manyNames(things.slice(0, 2))}`} in the middle.`,
           'Roll and count the dots aloud.',
           'Take so many into their own dish.',
           'Pass the die on to the left.',

@@ -215,7 +215,7 @@ describe('what patterns make of what is known', () => {
       'order-size',
     ).made!
     expect(activity.title).toBe('From ant to whale')
-    expect(activity.steps).toContain('Find the smallest together: ant.')
+    expect(activity.steps).toContain('Find the smallest together: an ant.')
   })
   it('sorts by kind only where two things share one, into as many baskets as there are', () => {
     const sorted = (things: string) => result(applyAll(typed('Kinds', 'a', things), options), 'sort-kind')

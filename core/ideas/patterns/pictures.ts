@@ -5,6 +5,7 @@ import {
   inHand,
   lacking,
   names,
+  aNames,
   need,
   OLDER,
   prep,
@@ -20,7 +21,9 @@ import { capital, type Thing } from '../theme'
 /** What moves by itself is shown first with the whole body. */
 /** What it is and how it moves or sounds, where that is known: "a frog, which hops and croaks". */
 const doingWords = (thing: Thing): string =>
-  thing.moves || thing.sound ? `${thing.a}, which ${thing.moves || thing.sound}` : thing.a
+  thing.moves || thing.sound
+    ? `${thing.a}, ${thing.category === 'person' ? 'who' : 'which'} ${thing.moves || thing.sound}`
+    : thing.a
 const moves = (thing: Thing): boolean =>
   thing.moves !== '' || /animal|bird|insect|reptile|pet|vehicle|person|weather|flies|spins|rolls/i.test(thing.category)
 
@@ -226,7 +229,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
           'beside: Hold a smooth thing in one hand and a rough one in the other.',
           'Give back the one card that is named out of two.',
           'Find the card that is quite unlike two equal ones.',
-          `Choose from ${names(things.slice(0, 4))}: which one does not belong, and why.`,
+          `Choose from ${theNames(things.slice(0, 4))}: which one does not belong, and why.`,
           'Make a row of four in which each card could be the odd one, for a different reason.',
         ),
         needs: [
@@ -284,7 +287,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
         ],
         prep: real ? [] : set.prep,
         steps: [
-          `Show ${names(some)} one by one and name them together.`,
+          `Show ${theNames(some)} one by one and name them together.`,
           'Cover the tray with the scarf.',
           'Take one away under the cloth.',
           'Lift the scarf: what has gone?',
@@ -450,7 +453,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
         ? { things: theme.things.slice(0, 4) }
         : { missing: lacking(4, theme.words.length + theme.things.length, 'words and objects') },
     make: ({ things, theme }) => {
-      const said = [...theme.words, ...things.map((thing) => thing.one)].slice(0, 6)
+      const said = [...new Set([...theme.words, ...things.map((thing) => thing.one)])].slice(0, 6)
       const list = said.join(', ')
       return {
         title: `Clap it: ${said.slice(0, 3).join(', ')}`,
@@ -662,7 +665,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
       const set = cards(things.length, paper)
       return {
         title: `Which do we like best? ${theme.name}`,
-        aim: `Choose between ${names(things)}, and read off what most have chosen.`,
+        aim: `Choose between ${theNames(things)}, and read off what most have chosen.`,
         at: ['circle', 'mark-making'],
         form: 'whole-group',
         minutes: [4, 10, 2],
@@ -706,7 +709,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
     choose: atLeast(3),
     make: ({ things, theme }) => ({
       title: `${theme.name} on one wall`,
-      aim: `Paint one large picture together in which there is room for ${names(things.slice(0, 5))}.`,
+      aim: `Paint one large picture together in which there is room for ${aNames(things.slice(0, 5))}.`,
       at: ['art-table', 'easel'],
       form: 'small-group',
       minutes: [8, 25, 12],

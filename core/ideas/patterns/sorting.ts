@@ -6,16 +6,17 @@ import {
   forStages,
   inHand,
   lacking,
+  MODELS,
   MOST_THINGS,
   manyNames,
-  names,
   need,
   shaped,
   thingsOut,
   type Kit,
   type Pattern,
 } from './kit'
-import { numberWord, pieceOf, withArticle, type Theme, type Thing } from '../theme'
+import { numberWord, pieceOf, type Theme, type Thing } from '../theme'
+import { colored, portable } from './centers/choose'
 
 /** How things fall into groups by one of their facts: only groups that can be told apart, each with its things. */
 function groupsBy(things: readonly Thing[], facts: (thing: Thing) => string[]): Map<string, Thing[]> {
@@ -65,16 +66,37 @@ function grouped(fact: string, facts: (thing: Thing) => string[], least: number,
     return { things: things.filter((thing) => chosen.has(thing)) }
   }
 }
-const colours = (thing: Thing) => thing.colours
-const kind = (thing: Thing) => [thing.category]
+const colours = (thing: Thing) => (colored(thing) ? thing.colours : [])
+/** What a kind is called on a basket, where it is not the name of one. */
+const KIND_WORDS: Record<string, string> = {
+  'in the room': 'furniture',
+  'in the house': 'parts of a house',
+  'in the yard': 'yard things',
+  'in the park': 'park things',
+  'for washing': 'washing things',
+  'for wearing': 'clothing',
+  'for art': 'art supplies',
+  'for sewing': 'sewing things',
+  'for reading': 'things to read',
+  'for pets': 'pet things',
+  'for the doctor': 'doctor things',
+  'for the earth': 'garden things',
+  'found outdoors': 'found things',
+}
+const kind = (thing: Thing) => [KIND_WORDS[thing.category] ?? thing.category]
 /** Where it is at home, where that is a place that one can build. */
 const lives = (thing: Thing) => [
-  /^(long ago|the (year|calendar|face|heart|body|day|week))$/.test(thing.lives) ? '' : thing.lives,
+  /^(an? .*|long ago|the (year|calendar|face|heart|body|day|week|gift|bike|drawer|clothesline|table|rain|water|rug|sky|porch)|space|the ([a-z]+ )?closet)$/.test(
+    thing.lives,
+  )
+    ? ''
+    : thing.lives,
 ]
 
 /** Longest side of the real one in mm, else of the one that is here; null where neither is known. */
 const lifeSize = (thing: Thing): number | null => {
-  const here = pieceOf(thing)
+  // What is far away is here as a toy: that says nothing of how large it is.
+  const here = portable(thing) && !MODELS.test(thing.category) ? pieceOf(thing) : null
   return thing.realMm ?? (here && Math.max(...here))
 }
 /** How much larger the next one must be to be seen as such. */
@@ -233,7 +255,9 @@ export const SORTING_PATTERNS: Pattern[] = [
     choose: (theme) => {
       const row = inLife(theme.things)
       if (row.length >= 3) return { things: row.slice(0, 8) }
-      const sized = theme.things.filter((thing) => thing.size !== null && shaped(thing))
+      const sized = theme.things.filter(
+        (thing) => thing.size !== null && shaped(thing) && portable(thing) && !MODELS.test(thing.category),
+      )
       const sizes = new Set(sized.map((thing) => thing.size))
       if (sized.length < 3)
         return {
@@ -245,10 +269,10 @@ export const SORTING_PATTERNS: Pattern[] = [
     make: (kit) => {
       const { things } = kit
       const { needs, prep, real } = toSort(kit)
-      const [first, last] = [things[0].one, things.at(-1)!.one]
+      const [first, last] = [things[0], things.at(-1)!]
       return {
-        title: `From ${first} to ${last}`,
-        aim: `Order by size, from ${withArticle(first)} to ${withArticle(last)}.`,
+        title: `From ${first.one} to ${last.one}`,
+        aim: `Order by size, from ${first.a} to ${last.a}.`,
         at: ['tray-shelf', 'blocks'],
         form: 'small-group',
         minutes: [3, 10, 2],
@@ -271,7 +295,7 @@ export const SORTING_PATTERNS: Pattern[] = [
         prep,
         steps: [
           'Tape a line on the table, thin at one end and wide at the other.',
-          `Find the smallest together: ${first}.`,
+          `Find the smallest together: ${first.a}.`,
           'Ask of each next one: larger or smaller than this?',
           'Run a finger along the row to feel it grow.',
         ],
@@ -297,7 +321,7 @@ export const SORTING_PATTERNS: Pattern[] = [
       const set = cards(12, paper)
       return {
         title: `${a.one}, ${b.one}, ${a.one}, ${b.one}`.replace(/^./, (letter) => letter.toUpperCase()),
-        aim: `See what repeats in a row of ${names([a, b])}, and go on with it.`,
+        aim: `See what repeats in a row of ${manyNames([a, b])}, and go on with it.`,
         at: ['tray-shelf', 'circle'],
         form: 'small-group',
         minutes: [3, 10, 2],

@@ -54,7 +54,18 @@ const FRAMES: readonly Frame[] = [
     books: ['a book of animal facts', 'a story about an animal'],
   },
   {
-    of: /vehicle|railroad|canal/,
+    of: /canal|harbor|boat/,
+    place: 'the harbor',
+    roles: ['captain', 'deckhand', 'passenger'],
+    props: ['chairs in rows', 'soft ropes', 'tickets', 'a map'],
+    signs: ['Boarding', 'Go slow', 'Wear a life vest'],
+    filler: 'shallow water',
+    science: 'Which foil boat carries the most: flat, folded or round?',
+    doing: ['float', 'pull', 'drift', 'stop'],
+    books: ['a book about boats', 'a story about a trip on the water'],
+  },
+  {
+    of: /vehicle|railroad/,
     place: 'the station',
     roles: ['driver', 'ticket seller', 'passenger'],
     props: ['chairs in rows', 'tickets', 'bags', 'a map'],
@@ -76,7 +87,18 @@ const FRAMES: readonly Frame[] = [
     books: ['a book about how plants grow', 'a story in a garden'],
   },
   {
-    of: /clothing|wearing|sewing|washing/,
+    of: /washing|laundry/,
+    place: 'the laundromat',
+    roles: ['attendant', 'helper', 'customer'],
+    props: ['baskets', 'socks and shirts', 'a box with a round door', 'play coins'],
+    signs: ['Wash', 'Dry', 'Fold here'],
+    filler: 'cloth scraps and crinkled paper',
+    science: 'What gets a muddy cloth cleaner: cold water, warm water or soap?',
+    doing: ['spin', 'wring', 'shake', 'fold'],
+    books: ['a book about clothes', 'a story about a lost sock'],
+  },
+  {
+    of: /clothing|wearing|sewing/,
     place: 'the clothes store',
     roles: ['tailor', 'seller', 'shopper'],
     props: ['clothes on hooks', 'a mirror', 'a tape measure', 'bags'],
@@ -153,7 +175,18 @@ const FRAMES: readonly Frame[] = [
     books: ['a book about people at work', 'a story about helping'],
   },
   {
-    of: /tool|building|brick|small part|rock|house|home|place|vehicle|shape/,
+    of: /rock/,
+    place: 'the dig site',
+    roles: ['digger', 'scientist', 'cart driver'],
+    props: ['shovels', 'buckets', 'brushes', 'a sieve'],
+    signs: ['Dig here', 'Found', 'Careful'],
+    filler: 'soil',
+    science: 'What does soil do in a jar of water: does it float, sink or mix in?',
+    doing: ['dig', 'scoop', 'squish', 'sift'],
+    books: ['a book about what is in the ground', 'a story about digging'],
+  },
+  {
+    of: /tool|building|brick|small part|house|home|place|vehicle|shape/,
     place: 'the workshop',
     roles: ['builder', 'fixer', 'customer'],
     props: ['play tools', 'a tape measure', 'boxes', 'work orders'],
@@ -218,7 +251,9 @@ const scenic = (thing: Thing): boolean =>
 
 /** Places that say by themselves who is there. */
 const FRAMES_OF_PLACES: readonly (readonly [RegExp, string])[] = [
-  [/(stop|station|airport|harbor|port|canal)$/, 'the station'],
+  [/(harbor|port|canal|river|lake)$/, 'the harbor'],
+  [/(stop|station|airport)$/, 'the station'],
+  [/(laundromat|laundry)$/, 'the laundromat'],
   [/(restaurant|cafe|kitchen)$/, 'the snack stand'],
   [/(zoo|barn|ranch|farm)$/, 'the animal care center'],
   [/(theater|circus)$/, 'the concert hall'],
@@ -267,7 +302,7 @@ const knowsPlace = (starter: ThemeStarter, place: string): boolean => {
 /** A question that can be tried with the things themselves, where they are such as roll, slide or stand. */
 function triedOut(theme: Theme): string | undefined {
   const hard = theme.things.filter(
-    (thing) => thing.form === 'thing' && thing.madeOf === 'hard' && thing.living !== true,
+    (thing) => thing.inHand && thing.form === 'thing' && thing.madeOf === 'hard' && thing.living !== true,
   )
   const small = hard.filter((thing) => (thing.usualMm?.[0] ?? 0) <= MOST_ON_RAMP_MM)
   if (small.length < 3) return undefined
@@ -307,9 +342,11 @@ export function worldOf(theme: Theme): ThemeWorld {
 
 const IN = anyOf(
   'forest, garden, field, sky, soil, ocean, sea, city, grass, mountains, desert, jungle, rainforest, ' +
-    'cave, snow, water, woods, town, village, house, yard, kitchen, corner, rain$',
+    'cave, snow, water, woods, town, village, house, yard, kitchen, corner, rain$, submarine, cabin, tent, barn, castle',
+  '\\b',
+  '\\b',
 )
-const ON = /street|road|farm|ranch|island|ice|trail|tracks|moon|hill/
+const ON = anyOf('street, road, farm, ranch, island, ice, trail, tracks, moon, hill', '\\b', '\\b')
 /** "in the forest", "on the farm", "at the pond". */
 export const inPlace = (place: string): string => `${IN.test(place) ? 'in' : ON.test(place) ? 'on' : 'at'} ${place}`
 

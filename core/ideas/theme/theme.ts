@@ -37,6 +37,14 @@ export interface Theme {
 export const pieceOf = (object: Pick<ThemeObject, 'pieceMm' | 'usualMm'>): [number, number, number] | null =>
   object.pieceMm ?? object.usualMm
 
+/** What cannot be held and is counted all the same: "a hug", "two songs". */
+const COUNTED = new Set(
+  (
+    'picnic family song sound echo rhythm band story poem word birthday party parade firework holiday color pattern ' +
+    'worry surprise feeling hug smile dream day morning evening week month year breeze storm shadow season splash'
+  ).split(' '),
+)
+
 /** How a thing is counted: as was said, else as its name is used. */
 const formOf = (object: Pick<ThemeObject, 'name' | 'form'>): ThingForm =>
   isOnlyOne(object.name) ? 'name' : object.form === 'thing' ? formByName(object.name) : object.form
@@ -71,18 +79,13 @@ export function themeOf(unit: Pick<Unit, 'name' | 'words' | 'objects' | 'focus'>
       })
       continue
     }
+    const counted = form === 'thing' || (form === 'idea' && COUNTED.has(key))
     things.set(key, {
       ...object,
       form,
       one: single,
-      many: only ? `the ${single}` : object.plural || (form === 'thing' ? many(single) : single),
-      a: only
-        ? `the ${single}`
-        : form === 'thing'
-          ? withArticle(single)
-          : form === 'pair'
-            ? `a pair of ${single}`
-            : single,
+      many: only ? `the ${single}` : object.plural || (counted ? many(single) : single),
+      a: only ? `the ${single}` : counted ? withArticle(single) : form === 'pair' ? `a pair of ${single}` : single,
       inHand: object.onHand > 0 && form !== 'idea',
       piece: pieceSize(object),
       large: pieceSize(object) === 'large',

@@ -131,7 +131,7 @@ big: A pond holds a whole life in still water.
 objects: frog, tadpole, duck, lily pad, dragonfly, turtle, fish, cattail, snail
 words: pond, ripple, hop, swim, hatch
 ask: What becomes of a tadpole? / Who can walk on water? / What is under the lily pad?
-place: the nature center; roles: guide, visitor, caretaker; props: nets, magnifying glasses, clipboards; signs: Look, do not touch, Frogs, Feeding time
+place: the nature center; roles: guide, visitor, caretaker; props: nets, magnifying glasses, clipboards; signs: Look with your eyes, Frogs, Feeding time
 bin: shallow water with lily pads of foam, frogs and ducks
 science: Which leaf makes the best boat for a frog?
 doing: hop, paddle, dive, ripple, croak

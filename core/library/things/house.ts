@@ -128,7 +128,7 @@ gear | small part | hard | small | silver red | the machine | r60x60x12 | parts:
 spring | small part | hard | small | silver | the machine | r40x15x15 | moves: bounces
 pulley | tool | hard | small | silver | the workshop | r70x60x25 | parts: wheel, groove, rope; moves: lifts
 lever | tool | hard | medium | brown | the workshop | r600x50x20 | moves: lifts
-ramp | tool | hard | large | brown | the block corner | r600x200x20 | moves: nothing
+ramp | tool | hard | large | brown | the block corner | r600x200x20 |
 tape measure | tool | hard | small | yellow | the workshop | r80x70x35 | parts: tape, numbers, case
 ruler | tool | hard | small | yellow brown | the desk | r300x30x3 | parts: lines, numbers
 level | tool | hard | medium | yellow | the workshop | r400x50x20 | parts: bubble, edges
@@ -137,7 +137,7 @@ brick | building material | hard | small | red | the building site | r200x100x60
 plank | building material | hard | large | brown | the building site | r1000x100x20
 pipe | building material | hard | medium | silver | the building site | r500x50x50 | parts: ends, elbow
 cement | building material | hard | medium | gray | the building site | | form: stuff; stages: powder, wet cement, hard cement; hazards: chemical, loose-powder
-ladder | tool | hard | large | brown silver | the building site | r2500 t110 | parts: rungs, rails; moves: nothing
+ladder | tool | hard | large | brown silver | the building site | r2500 t110 | parts: rungs, rails
 hard hat | clothing | hard | medium | yellow | the building site | r280 | parts: brim, strap
 blueprint | sign | paper | medium | blue white | the building site | r600x400x1 | parts: lines, rooms, numbers
 shovel | tool | hard | medium | brown gray | the garden | r1000x200x60 | parts: blade, handle; moves: digs

@@ -108,7 +108,7 @@ tunnel | building | hard | large | gray | the mountains | t130 | parts: opening,
 bridge | building | hard | large | gray | the river | r60000 t150 | parts: deck, arches, towers, cables
 road | place | hard | large | gray | the city | t150 | parts: lanes, lines, curb, signs
 canal | place | hard | large | blue | the city | t150 | parts: lock, gate, towpath, water
-lock | part of a canal | hard | medium | gray brown | the canal | t110 | parts: gates, water, wheel
+lock | part of a canal | hard | large | gray brown | the canal | r70000 t110 | parts: gates, water, wheel
 map | tool | paper | medium | green blue | the car | r300x200x1 | parts: roads, rivers, key, compass
 timetable | sign | paper | medium | white blue | the station | r300x200x1 | parts: times, places, days
 compass | tool | hard | small | silver | the backpack | r50x50x12 | plural: compasses; parts: needle, letters, cover

@@ -1,12 +1,20 @@
 import { inPlace } from '../world'
 import { listWords } from '../../../base'
-import { withArticle } from '../../theme'
+import { withArticle, type Thing } from '../../theme'
 import { aNames, countable, forStages, need, OLDER, prep, shaped, the, type Pattern } from '../kit'
 import { acts, anyThings, of, partNames } from './choose'
 
-/** Kinds that no box looks like. */
-const NOT_BOXY =
-  /food|fruit|vegetable|drink|clothing|wearing|plant|weather|part of|celebration|number|color|sign|seed|sewing|sound/
+/** Kinds that can look like boxes put together. */
+const BOXY =
+  /animal|bird|insect|reptile|pet|^vehicle$|^building$|figure|story creature|long ago|^home$|playground|instrument|in the room|story thing/
+/** What is long and thin, or small in the hand, does not look like boxes. */
+const SMALL_MM = 200
+
+/** What a plate of fruit can look like without a smile at the provider's expense. */
+const tasty = (thing: Thing) =>
+  /animal|bird|insect|reptile|pet|plant|fruit|vegetable|food|sky|weather|face|body|vehicle|figure|creature|long ago|toy/.test(
+    `${thing.category} ${thing.one}`,
+  )
 
 /** What is made and taken home. */
 export const ART_PATTERNS: Pattern[] = [
@@ -15,7 +23,7 @@ export const ART_PATTERNS: Pattern[] = [
     title: 'My own one',
     about: 'Cut, tear and glue one of your own',
     domains: ['creative-arts', 'fine-motor'],
-    choose: of(1, 'objects with a shape', shaped, 4),
+    choose: of(1, 'objects with a shape', (thing) => shaped(thing) && thing.form !== 'stuff', 4),
     make: ({ things: [thing] }) => ({
       title: `My own ${thing.one}`,
       aim: `Make ${thing.a} from torn and cut paper, each one different.`,
@@ -171,7 +179,12 @@ export const ART_PATTERNS: Pattern[] = [
     title: 'Built from the recycling',
     about: 'Build it in the round from boxes and tubes',
     domains: ['creative-arts', 'science'],
-    choose: of(1, 'objects with a shape', (thing) => countable(thing) && !NOT_BOXY.test(thing.category), 3),
+    choose: of(
+      1,
+      'objects with a shape',
+      (thing) => countable(thing) && BOXY.test(thing.category) && (thing.realMm ?? SMALL_MM) >= SMALL_MM,
+      3,
+    ),
     make: ({ things: [thing], world }) => ({
       title: `Build ${thing.a} from boxes and tubes`,
       aim: `Choose, join and paint boxes until they look like ${thing.a}.`,
@@ -274,7 +287,7 @@ export const ART_PATTERNS: Pattern[] = [
     title: 'A snack that looks like it',
     about: 'Lay a picture of soft fruit and eat it',
     domains: ['practical-life', 'sensory'],
-    choose: of(1, 'objects that are counted one by one', countable, 4),
+    choose: of(1, 'objects that a plate of fruit can look like', (thing) => countable(thing) && tasty(thing), 4),
     make: ({ things: [thing, ...others] }) => ({
       title: `A snack plate with ${thing.a}`,
       aim: `Wash, cut and lay soft fruit so that it looks like ${thing.a}, and eat it together.`,
@@ -288,7 +301,7 @@ export const ART_PATTERNS: Pattern[] = [
         'Hold a soft strip of banana and taste it, sitting up.',
         'Put pieces on a plate and eat them with fingers.',
         'Cut a banana with a dull knife, hand under hand.',
-        `Lay ${thing.a} on the plate${thing.parts.length ? `, with ${partNames(thing, 2)}` : ''}.`,
+        `Lay the picture of ${thing.a} on the plate${thing.parts.length ? `, with ${partNames(thing, 2)}` : ''}.`,
         'Write the recipe in three pictures, and serve the little ones.',
       ),
       needs: [

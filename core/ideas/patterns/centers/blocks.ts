@@ -1,8 +1,23 @@
 import { listWords } from '../../../base'
-import { aNames, forStages, manyNames, need, OLDER, playPieces, prep, real, the, theNames, type Pattern } from '../kit'
-import { anyThings, of } from './choose'
+import {
+  aNames,
+  forStages,
+  manyNames,
+  need,
+  OLDER,
+  playPieces,
+  prep,
+  theMany,
+  theNames,
+  countable,
+  type Pattern,
+} from '../kit'
+import type { Thing } from '../../theme'
+import { anyThings, of, portable } from './choose'
 
 const BLOCKS = [need('unit-block', 40, 'set-up', { alt: ['interlocking-brick'] })]
+
+const drives = (thing: Thing) => thing.category === 'vehicle'
 
 /** What is built. */
 export const BLOCK_PATTERNS: Pattern[] = [
@@ -60,7 +75,7 @@ export const BLOCK_PATTERNS: Pattern[] = [
     title: 'A spot that fits',
     about: 'Build a space that is just right for each thing',
     domains: ['early-math', 'fine-motor'],
-    choose: of(2, 'objects', real),
+    choose: of(2, 'objects to put in a place', portable),
     make: ({ things, paper }) => {
       const pieces = playPieces(things, paper)
       return {
@@ -107,7 +122,17 @@ export const BLOCK_PATTERNS: Pattern[] = [
     title: 'The way there',
     about: 'Build roads, bridges and ramps to get things there',
     domains: ['science', 'gross-motor'],
-    choose: of(1, 'objects', real, 3),
+    // What drives itself there comes last: a bus in a car is a puzzle, not a load.
+    choose: (theme) =>
+      of(
+        1,
+        'objects to carry',
+        portable,
+        3,
+      )({
+        ...theme,
+        things: [...theme.things].sort((a, b) => Number(drives(a)) - Number(drives(b))),
+      }),
     make: ({ things, paper, world }) => {
       const pieces = playPieces(things, paper)
       return {
@@ -155,7 +180,7 @@ export const BLOCK_PATTERNS: Pattern[] = [
     title: 'Build and count',
     about: 'Build rows and floors with so many on each',
     domains: ['early-math', 'language'],
-    choose: of(2, 'objects', real, 5),
+    choose: of(1, 'objects that are counted one by one', countable, 5),
     make: ({ things, paper, world }) => {
       const pieces = playPieces(things, paper)
       return {
@@ -184,7 +209,7 @@ export const BLOCK_PATTERNS: Pattern[] = [
         prep: [...pieces.prep, prep('numbers', 'Write the numbers 1 to 6 on cards', 2, ['index-card'])],
         steps: [
           `Say: ${world.place} needs shelves.`,
-          `Build one long shelf together and put ${the(things[0])} on it.`,
+          `Build one long shelf together and put ${theMany(things[0])} on it.`,
           'Put a number card at each row and fill it.',
           'Count all the rows together.',
         ],

@@ -21,14 +21,23 @@ export const acts = (thing: Thing): boolean => creature(thing) || PEOPLE.test(th
 /** What one can order, carry and count out. */
 export const goods = (thing: Thing): boolean =>
   thing.form !== 'idea' && thing.form !== 'name' && !NO_GOODS.test(thing.category)
-/** What has at least three parts to name. */
-export const inParts = (thing: Thing): boolean => countable(thing) && thing.parts.length >= 3
+/** What has at least three parts to name. What somebody wears is no part of them. */
+export const inParts = (thing: Thing): boolean =>
+  countable(thing) && thing.parts.length >= 3 && !PEOPLE.test(thing.category)
 /** What is put together from parts, rather than grown or baked in one. */
 export const buildable = (thing: Thing): boolean => inParts(thing) && !/food|fruit|vegetable|drink/.test(thing.category)
 /** "the wings, the stinger and the stripes" */
 export const partNames = (thing: Thing, most = 4): string =>
   listWords(thing.parts.slice(0, most).map((part) => `the ${part}`))
-export const colored = (thing: Thing): boolean => real(thing) && thing.colours.length > 0
+/** Colors that are found and mixed: what shines or lets light through is no paint. */
+export const paintColors = (thing: Thing): string[] =>
+  thing.colours.filter((color) => !/^(gold|silver|clear|copper)$/.test(color))
+/** What has colors to look for and to mix. That of people is no color of a thing. */
+export const colored = (thing: Thing): boolean =>
+  real(thing) && paintColors(thing).length > 0 && !/^person$|body/.test(thing.category)
+const FAR = anyOf('sky, place, building, weather, season, time, sound, part of a canal, ^home$, feeling')
+/** What a toy car could bring: neither the moon nor a bridge. */
+export const portable = (thing: Thing): boolean => real(thing) && !FAR.test(thing.category)
 
 /** Things that can be seen or held: none is fine, since the place itself is the theme. */
 export const anyThings =

@@ -1,6 +1,6 @@
 import { inPlace } from '../world'
 import { listWords } from '../../../base'
-import { capital, numberWord } from '../../theme'
+import { capital, numberWord, type Thing } from '../../theme'
 import { cards, countable, forStages, need, OLDER, prep, real, the, type Pattern } from '../kit'
 import { anyThings, doingOf, of } from './choose'
 
@@ -11,6 +11,8 @@ const COUNT_DOWN: readonly [left: number, line: string][] = [
   [2, 'Wave your hand, I wave back too:'],
   [1, 'Wave your hand, the game’s not done:'],
 ]
+
+const cameToPlay = (thing: Thing) => `${thing.category === 'person' ? 'who' : 'that'} came to play`
 
 /** What is said, sung and moved together. */
 export const CIRCLE_PATTERNS: Pattern[] = [
@@ -65,7 +67,7 @@ export const CIRCLE_PATTERNS: Pattern[] = [
     domains: ['music-movement', 'language'],
     choose: of(1, 'objects that are counted one by one', countable, 3),
     make: ({ things }) => ({
-      title: `Here is ${things[0].a} that came to play`,
+      title: `Here is ${things[0].a} ${cameToPlay(things[0])}`,
       aim: `Say and play a rhyme with two hands, for ${listWords(things.map((thing) => thing.a))}.`,
       at: ['circle', 'book-nook'],
       form: 'whole-group',
@@ -83,7 +85,7 @@ export const CIRCLE_PATTERNS: Pattern[] = [
       needs: [need('scarf', 1, 'group of 3', { for: ['infant', 'young-toddler'] })],
       steps: [
         'Cup one hand: “Here is a place to hide away,”',
-        `Slip the other thumb in: “here is ${things[0].a} that came to play.”`,
+        `Slip the other thumb in: “here is ${things[0].a} ${cameToPlay(things[0])}.”`,
         'Pop the thumb up: “Up it pops and looks around,”',
         'Pull it down: “down it goes without a sound.”',
         things.length > 1
@@ -148,6 +150,7 @@ export const CIRCLE_PATTERNS: Pattern[] = [
     make: ({ things, world, paper }) => {
       const set = cards(things.length, paper)
       const doing = things.find((thing) => thing.sound || thing.moves)
+      const first = doing ?? things[0]
       return {
         title: `Knock, knock: who is ${inPlace(world.scene)}?`,
         aim: `Call and answer with ${listWords(things.slice(0, 3).map((thing) => thing.a))}: who is there, and what do you know about it?`,
@@ -168,7 +171,7 @@ export const CIRCLE_PATTERNS: Pattern[] = [
         prep: set.prep,
         steps: [
           'All knock on the floor: “Knock, knock, knock!”',
-          `You call: “Who is ${inPlace(world.scene)}?” A child pulls a card and answers: “${capital(things[0].a)} is here!”`,
+          `You call: “Who is ${inPlace(world.scene)}?” A child pulls a card and answers: “${capital(first.a)} is here!”`,
           doing
             ? `All answer: “Hello, ${doing.one}!” and show how it ${doing.moves || doing.sound}.`
             : 'All answer with a hello, and each says one thing about it.',

@@ -143,7 +143,7 @@ export const DISCOVERY_PATTERNS: Pattern[] = [
         need('cloth-scrap', 1, 'set-up', { for: ['infant', 'young-toddler'] }),
       ],
       prep: [
-        prep('lay-out', `Lay out what this question names: ${world.science}`, 10),
+        prep('lay-out', `Get out what it takes to try this: ${world.science}`, 10),
         prep('guess-sheet', 'Draw two or three answers at the top of a sheet for the guesses', 4, ['copy-paper']),
       ],
       steps: [

@@ -1,6 +1,6 @@
 import { listWords } from '../../../base'
 import { forStages, inHand, need, OLDER, prep, shaped, the, type Pattern } from '../kit'
-import { anyThings, colored, doingOf, of, partNames } from './choose'
+import { anyThings, colored, doingOf, of, paintColors, partNames } from './choose'
 
 const PAINTING = [
   need('tempera-paint', 15, 'child', { spare: 0.1 }),
@@ -71,7 +71,7 @@ export const EASEL_PATTERNS: Pattern[] = [
     choose: of(1, 'objects whose colors are known', colored, 3),
     make: ({ things }) => {
       const [thing] = things
-      const colors = [...new Set(things.flatMap((one) => one.colours))].slice(0, 4)
+      const colors = [...new Set(things.flatMap(paintColors))].slice(0, 4)
       return {
         title: `The colors of ${thing.form === 'thing' ? thing.a : thing.many}`,
         aim: `Mix ${listWords(colors)} and find out what makes a color lighter or darker.`,

@@ -63,7 +63,7 @@ export const GLOW_PATTERNS: Pattern[] = [
     make: ({ things, paper, world }) => {
       const set = cards(things.length, paper)
       return {
-        title: `${capital(world.scene)} at night`,
+        title: /night/.test(world.scene) ? `${capital(world.scene)} in the dark` : `${capital(world.scene)} at night`,
         aim: `Lay a night picture of ${world.scene} from dark shapes and bits of color, and tell what happens there.`,
         at: ['glow-table'],
         form: 'small-group',

@@ -1,7 +1,7 @@
 import { inPlace } from '../world'
 import { listWords } from '../../../base'
 import { theMany, cards, countable, forStages, need, OLDER, prep, shaped, the, type Pattern } from '../kit'
-import { anyThings, colored, of } from './choose'
+import { anyThings, colored, of, paintColors } from './choose'
 
 /** What is done in the yard. */
 export const OUTDOOR_PATTERNS: Pattern[] = [
@@ -13,10 +13,10 @@ export const OUTDOOR_PATTERNS: Pattern[] = [
     choose: of(1, 'objects whose colors are known', colored, 4),
     make: ({ things }) => {
       const [thing] = things
-      const colors = [...new Set(things.flatMap((one) => one.colours))].slice(0, 4)
+      const colors = [...new Set(things.flatMap(paintColors))].slice(0, 4)
       const what = thing.form === 'thing' ? thing.a : thing.many
       return {
-        title: `As ${thing.colours[0]} as ${what}`,
+        title: `As ${paintColors(thing)[0]} as ${what}`,
         aim: `Look outside for ${listWords(colors)}, the colors of ${listWords(things.map((one) => one.many))}.`,
         at: ['outdoors'],
         form: 'whole-group',
@@ -184,7 +184,7 @@ export const OUTDOOR_PATTERNS: Pattern[] = [
     title: 'Paint with water',
     about: 'Paint on the ground with water and watch it go',
     domains: ['creative-arts', 'science'],
-    choose: of(1, 'objects with a shape', shaped, 4),
+    choose: of(1, 'objects with a shape', (thing) => shaped(thing) && thing.form !== 'stuff', 4),
     make: ({ things }) => ({
       title: `Paint ${things[0].many} with water`,
       aim: `Paint ${listWords(things.map((thing) => thing.many))} on a wall or the ground, and see which one is gone first.`,

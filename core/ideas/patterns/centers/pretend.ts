@@ -47,7 +47,7 @@ export const PRETEND_PATTERNS: Pattern[] = [
           'Carry things in and out of the basket and do what the older kids do.',
           `Be ${roles[0]} with a hat and one thing to hold.`,
           `Choose a part, trade parts, and use the words on the signs.`,
-          `Run ${world.place}: write what is needed, make change or tickets, and help the little ones find a part.`,
+          `Run ${world.place}: write what is needed, keep the list, and help the little ones find a part.`,
         ),
         needs: [
           ...pieces.needs,
@@ -139,7 +139,7 @@ export const PRETEND_PATTERNS: Pattern[] = [
       const eaters = things.filter((thing) => thing.needs)
       return {
         title: `Take care of ${theMany(things[0])}`,
-        aim: `Feed, brush and tuck in ${theNames(things)}, gently and in turn.`,
+        aim: `Feed and tuck in ${theNames(things)}, gently and in turn.`,
         at: ['pretend'],
         form: 'small-group',
         minutes: [6, 25, 5],
@@ -150,7 +150,7 @@ export const PRETEND_PATTERNS: Pattern[] = [
         variants: forStages(
           'Stroke a soft sock animal and hear its name.',
           'Wrap an animal in a cloth and rock it.',
-          'Feed it, brush it and put it to bed.',
+          'Feed it, cover it and put it to bed.',
           'Find out what hurts, write a card for it and choose a bed that fits.',
           'Keep a chart of who ate, who slept and what each needs next.',
         ),

@@ -1,7 +1,7 @@
 import { cards, countable, forStages, manyNames, need, OLDER, playPieces, prep, type Pattern } from '../kit'
 import { numberWord } from '../../theme'
 import { fillerOf, inPlace } from '../world'
-import { anyThings, of } from './choose'
+import { anyThings, of, portable } from './choose'
 
 /** A place without its article, for a title: "A little bakery in the bin". */
 export const withoutArticle = (place: string): string => place.replace(/^(the|an?) /, '')
@@ -68,12 +68,12 @@ export const BIN_PATTERNS: Pattern[] = [
     about: 'Fill a cup for each with as many scoops as its number',
     domains: ['early-math', 'practical-life'],
     choose: of(2, 'objects that are counted one by one', countable, 5),
-    make: ({ things, paper, theme }) => {
+    make: ({ things, paper, theme, world }) => {
       const set = cards(things.length, paper)
       const most = Math.min(theme.number ?? 5, 6)
       return {
-        title: `A scoop for each ${things[0].one}`,
-        aim: `Scoop, pour and count: ${numberWord(most)} scoops at most for each ${things[0].one}.`,
+        title: `Scoops by number ${inPlace(world.place)}`,
+        aim: `Fill each cup with as many scoops as its number says, up to ${numberWord(most)}.`,
         at: ['sensory-bin'],
         form: 'small-group',
         minutes: [6, 20, 8],
@@ -104,7 +104,7 @@ export const BIN_PATTERNS: Pattern[] = [
           ]),
         ],
         steps: [
-          `Line up the cups with ${manyNames(things)} on them.`,
+          `Line up the cups with their pictures: ${manyNames(things)}.`,
           'Show one: read the number, count the scoops, stop.',
           'Let each child choose a cup and fill it.',
           'Pour all the cups into one pitcher and guess before you look.',
@@ -122,7 +122,7 @@ export const BIN_PATTERNS: Pattern[] = [
     title: 'Fish it out',
     about: 'Fish sealed pictures out of the water',
     domains: ['fine-motor', 'sensory'],
-    choose: of(3, 'objects that are counted one by one', countable, 6),
+    choose: of(3, 'objects that are counted one by one', (thing) => countable(thing) && portable(thing), 6),
     make: ({ things, paper }) => {
       const set = cards(things.length, paper)
       return {
@@ -178,12 +178,12 @@ export const BIN_PATTERNS: Pattern[] = [
     title: 'A place to dig, fill and load',
     about: 'Load, carry and unload things of the theme',
     domains: ['sensory', 'gross-motor'],
-    choose: of(1, 'objects', (thing) => thing.form === 'thing' || thing.form === 'stuff', 3),
+    choose: of(1, 'objects to carry', portable, 3),
     make: ({ things, paper, world }) => {
       const pieces = playPieces(things, paper)
       return {
         title: `Load and deliver ${inPlace(world.place)}`,
-        aim: `Fill buckets and cars, carry the load across and pour it out for ${things[0].many}.`,
+        aim: `Fill buckets and cars, carry the load across and pour it out where it is needed.`,
         at: ['sensory-bin', 'outdoors'],
         form: 'small-group',
         minutes: [6, 20, 8],
