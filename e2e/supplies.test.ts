@@ -194,11 +194,11 @@ describe('in the shop, on a phone', () => {
     await sees(phone, 'large beads')
     gate.shut()
     await click(phone, 'Got large beads')
-    await sees(phone, '1 tick kept on this phone')
+    await sees(phone, '1 check mark kept on this phone')
     await phone.reload()
     await waitText(phone, '[aria-label="In the cart"]', 'large beads')
     await click(phone, 'Got float blocks')
-    await sees(phone, '2 ticks kept on this phone')
+    await sees(phone, '2 check marks kept on this phone')
     expect([await onHand('large-bead'), await onHand('large-cork')]).toEqual([40, 6])
     // At the desk someone counts the beads: two are lost. And ticks the float blocks, too.
     await desk.goto(`${home.base}/pantry?find=large beads`)

@@ -62,7 +62,7 @@ it('of a helper are kept on the phone over a reload, and sent when the network i
   await tickStep(helper, 0)
   await tickStep(helper, 1)
   await tickedCount(helper, 2)
-  await sees(helper, 'Your ticks are kept on this phone and sent when it is back.')
+  await sees(helper, 'Your check marks are kept on this phone and sent when it is back.')
   const kept = await helper.evaluate(() =>
     Object.entries(localStorage).find(([name]) => name.startsWith('kobby-ticks-')),
   )
@@ -104,7 +104,7 @@ it('of the owner wait in the same queue as every change, over a reload too', asy
 it('of a helper whose step is gone are not kept silently: the page says so and shows what stands there', async () => {
   gate.shut()
   await tickStep(helper, 5)
-  await sees(helper, 'Your ticks are kept on this phone')
+  await sees(helper, 'Your check marks are kept on this phone')
   const id = await helper.evaluate(
     () =>
       (
@@ -134,5 +134,5 @@ it('of a helper whose step is gone are not kept silently: the page says so and s
     })
   }, placement)
   gate.open()
-  await sees(helper, 'A tick was not kept, because the plan has changed.')
+  await sees(helper, 'A check mark was not kept, because the plan has changed.')
 })

@@ -59,10 +59,13 @@ const BRITISH = [
   'mould\\w*',
   '(favourit|neighbour|behaviour|flavour|organis|recognis)\\w*',
   'cosy|whilst|learnt|tyres?|pyjamas|programme|licence|catalogue|aeroplane',
+  'harbour\\w*|storeys?|pillow case|press studs?',
 ]
 const NOT_HERS = [
   '(torch|heap|jug)(es|s)?|sweets|adviser',
   '(with|three|two) pegs',
+  'unwell|to and fro|barrows?|keep the till|(pass|turn|send|go) (it|them|one squeeze|the rest|the tray) round',
+  'to mend|mends? (it|a|the|an?other)|tick (it|them|each|off)|shall (we|I)|in own|checks? own',
   'of yours can|of own|own will|who one is|what one (would|wears)|one walks|may one',
 ]
 const anyWord = (parts: readonly string[]) => new RegExp(`\\b(${parts.join('|')})\\b`, 'i')

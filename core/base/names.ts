@@ -113,7 +113,7 @@ export const WAY_NAMES: Record<Way, string> = {
   ask: 'Ask families',
   have: 'Always there',
 }
-export const CONDITION_NAMES: Record<Condition, string> = { good: 'Good', worn: 'Worn', mend: 'To mend first' }
+export const CONDITION_NAMES: Record<Condition, string> = { good: 'Good', worn: 'Worn', mend: 'To fix first' }
 export const STOCK_WORDS: Record<StockReason, string> = {
   counted: 'Counted',
   bought: 'Bought',

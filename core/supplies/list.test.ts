@@ -62,7 +62,7 @@ describe('what of the house can be counted on', () => {
       shortOf({ condition: 'mend' }).shortage,
       shortOf({ way: 'have', onHand: 0 }).shortage,
     ]).toEqual([0, 10, 0])
-    expect(besidesWords(shortOf({ condition: 'mend' }), 'metric')).toBe('20 in the house to mend first')
+    expect(besidesWords(shortOf({ condition: 'mend' }), 'metric')).toBe('20 in the house to fix first')
   })
   it('is gone once it is past its date, and not before', () => {
     // Day 1 is Wednesday, March 4, day 8 Friday 13: what is good until Thursday 12 serves the first use and not the

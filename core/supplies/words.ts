@@ -66,7 +66,7 @@ export function besidesWords(line: SupplyLine, measures: 'metric' | 'us'): strin
       : '',
     !line.material.counted && line.material.onHand > 0 ? 'a usual amount, not counted yet' : '',
     line.material.condition === 'mend' && line.material.onHand > 0
-      ? `${amount(line.material.onHand)} in the house to mend first`
+      ? `${amount(line.material.onHand)} in the house to fix first`
       : '',
   ]
     .filter(Boolean)

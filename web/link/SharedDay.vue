@@ -71,12 +71,12 @@ async function send({ id, madeAt, ...tick }: Waits): Promise<Outcome> {
       // Said after the page is read anew: it shows what stands there now.
       if (!ended.value)
         problem.value = [
-          'A tick was not kept, because the plan has changed.',
+          'A check mark was not kept, because the plan has changed.',
           ...error.faults.map((fault) => fault.message),
         ].join(' ')
       return 'next'
     }
-    problem.value = 'No connection. Your ticks are kept on this phone and sent when it is back.'
+    problem.value = 'No connection. Your check marks are kept on this phone and sent when it is back.'
     return 'again'
   }
 }

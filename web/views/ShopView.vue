@@ -111,7 +111,7 @@ const packsOf = (item: ShopItem) => packWords(item.buy.packs, item.line.material
       <p v-if="writer.pending" class="notice soft" role="status">
         {{
           writer.offline
-            ? `No connection. ${countWords(writer.pending, 'tick')} kept on this phone, sent when it is back.`
+            ? `No connection. ${countWords(writer.pending, 'check mark')} kept on this phone, sent when it is back.`
             : 'Saving'
         }}
       </p>

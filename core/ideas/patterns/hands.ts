@@ -70,7 +70,7 @@ export const HAND_PATTERNS: Pattern[] = [
           'Look for a thing that is half under a cloth within reach.',
           'Find what peeps out from its hiding place.',
           'Find one with a clue: it is under something soft.',
-          'Find three with clues and tick each on a list of pictures.',
+          'Find three with clues and check each off on a list of pictures.',
           'Hide one and write or tell three clues for it.',
         ),
         needs: [
@@ -619,7 +619,7 @@ export const HAND_PATTERNS: Pattern[] = [
         'Poke, pinch and pull one lump apart.',
         'Roll a ball and a snake and put them together.',
         'Make the largest part first, then add what sticks out.',
-        'Make it from memory, then compare with a picture and mend it.',
+        'Make it from memory, then compare with a picture and fix it.',
       ),
       needs: [
         need('cooked-dough', 120, 'child'),

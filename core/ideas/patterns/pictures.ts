@@ -343,7 +343,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
           'Ask after each: what comes next?',
         ],
         say: ['How do you know that this comes later?', 'What would come after the last one?'],
-        look: ['Uses first, next and last.', 'Goes back and mends the order.'],
+        look: ['Uses first, next and last.', 'Goes back and fixes the order.'],
         easier: 'Number the backs, so that the order can be checked.',
         harder: 'Leave one stage out and ask what is missing.',
         tidy: 'Stack them in order, the first on top.',
@@ -383,7 +383,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
         steps: [
           'Lay the parents in a row.',
           'Give each child one of the young.',
-          'Ask round: whose are you?',
+          'Ask around: whose are you?',
           'Walk the young one home along the row.',
         ],
         say: ['How are the two alike?', 'What does a little one need that a big one does not?'],
@@ -438,7 +438,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
         say: ['Which word is longest, and can you hear that?', 'Do two of them begin alike?'],
         look: ['Points from left to right while saying the word.', 'Links a sound to a letter.'],
         easier: 'Write the label in dots to trace.',
-        harder: 'Mix the labels up and mend it.',
+        harder: 'Mix the labels up and put them right again.',
         tidy: 'Clip each label to its picture.',
       }
     },
@@ -505,7 +505,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
       variants: forStages(
         'beside: Watch a thing move slowly from side to side at eye height.',
         'Make marks on a large sheet while the thing lies near.',
-        'Draw round and round where it is round, up and down where it is long.',
+        'Draw around and around where it is round, up and down where it is long.',
         `Draw its outline first, then one part that others would miss.`,
         'Draw it from two sides and label three parts.',
       ),
@@ -524,7 +524,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
       say: ['What do you see now that you did not see at first?', 'Where does its edge bend?'],
       look: ['Looks up between strokes.', 'Adds a detail after a second look.'],
       easier: 'Lay thin paper over it and rub, where it is flat.',
-      harder: 'Turn it round and draw the side that cannot be seen.',
+      harder: 'Turn it around and draw the side that cannot be seen.',
       tidy: 'Write the name and the date on the back, and stand the thing by its pictures.',
     }),
   },
@@ -554,7 +554,7 @@ export const PICTURE_PATTERNS: Pattern[] = [
         attention: 'watching',
         variants: forStages(
           'Be carried, swayed and lowered to the rhythm of the others.',
-          'Copy one large movement: up, down or round.',
+          'Copy one large movement: up, down or around.',
           'Copy what an adult shows for each picture, and stop at the sign.',
           'Draw a card and show it without a word until someone guesses.',
           'Join two cards into one movement, and tell how each shows.',

@@ -17,6 +17,7 @@ import {
 } from './kit'
 import { numberWord, pieceOf, type Theme, type Thing } from '../theme'
 import { colored, portable } from './centers/choose'
+import { anyOf } from './words'
 
 /** How things fall into groups by one of their facts: only groups that can be told apart, each with its things. */
 function groupsBy(things: readonly Thing[], facts: (thing: Thing) => string[]): Map<string, Thing[]> {
@@ -84,14 +85,15 @@ const KIND_WORDS: Record<string, string> = {
   'found outdoors': 'found things',
 }
 const kind = (thing: Thing) => [KIND_WORDS[thing.category] ?? thing.category]
+/** Where things are kept or seen, which is no place to build and to move into. */
+const NO_PLACE = anyOf(
+  'an? .*, long ago, space, the year, the calendar, the face, the heart, the body, the day, the week, the gift, the bike, ' +
+    'the drawer, the clothesline, the table, the rain, the water, the rug, the sky, the porch, the ([a-z]+ )?closet',
+  '^',
+  '$',
+)
 /** Where it is at home, where that is a place that one can build. */
-const lives = (thing: Thing) => [
-  /^(an? .*|long ago|the (year|calendar|face|heart|body|day|week|gift|bike|drawer|clothesline|table|rain|water|rug|sky|porch)|space|the ([a-z]+ )?closet)$/.test(
-    thing.lives,
-  )
-    ? ''
-    : thing.lives,
-]
+const lives = (thing: Thing) => [NO_PLACE.test(thing.lives) ? '' : thing.lives]
 
 /** Longest side of the real one in mm, else of the one that is here; null where neither is known. */
 const lifeSize = (thing: Thing): number | null => {
@@ -193,7 +195,7 @@ export const SORTING_PATTERNS: Pattern[] = [
         prep,
         steps: [
           `Put one example in each basket: ${listWords(groups)}.`,
-          'Pass the rest round and talk about each.',
+          'Pass the rest around and talk about each.',
           'Let the child decide where it goes and say why.',
           'Tip one basket out and check together.',
         ],
@@ -345,7 +347,7 @@ export const SORTING_PATTERNS: Pattern[] = [
           'Say the whole row aloud, with a clap for one and a pat on the knee for the other.',
         ],
         say: ['How did you know what comes next?', 'What would the row be like with a third one in it?'],
-        look: ['Says the row rhythmically.', 'Mends a break in the row.'],
+        look: ['Says the row rhythmically.', 'Fixes a break in the row.'],
         easier: 'Keep the first four lying as a model.',
         harder: 'Lay two of one and one of the other.',
         tidy: 'Take up every second one first, then the rest.',

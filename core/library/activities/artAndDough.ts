@@ -21,7 +21,7 @@ export const ART_AND_DOUGH = [
     ],
     prep: [
       prep('cut-kites', 'Cut a kite from each card along the drawn line', 14, ['card-stock'], 0, true),
-      prep('cut-ribbon', 'Cut the ribbon into strips of 30 cm', 6, ['ribbon-strip']),
+      prep('cut-ribbon', 'Cut the ribbon into strips as long as a ruler', 6, ['ribbon-strip']),
     ],
     steps: ['Give each child a tray with one kite and three strips of ribbon.', 'Show how one piece goes on, then the next, and let them start.', 'Help to knot the tail to the kite.'],
     say: ['What comes next in your tail?', 'How would it look the other way around?'],
@@ -49,7 +49,7 @@ export const ART_AND_DOUGH = [
     say: ['How can you tell which car was here?', 'What happens if you roll it slower?'],
     look: ['Links a track to the car that made it.', 'Crosses the middle of the body while reaching.'],
     easier: 'One car and one color at a time.', harder: 'Hide the cars and let them be guessed from the tracks alone.',
-    tidy: 'Roll the paper up from the dry end and hang it over the line.',
+    tidy: 'Roll the paper up from the dry end, or hang it up to dry.',
   }),
   activity('tissue-windows', 'Windows of tissue', {
     aim: 'Lay thin colored paper on a sticky sheet and see colors mix in the light.',
@@ -133,7 +133,7 @@ export const ART_AND_DOUGH = [
     say: ['Where is your sky lightest?', 'What would the wind look like in it?'],
     look: ['Paints from the shoulder, not only from the wrist.', 'Mixes on purpose.'],
     easier: 'One color and a wide brush.', harder: 'Ask for a sky before rain.',
-    tidy: 'Brushes into water, sheet onto the line, next sheet forward.',
+    tidy: 'Brushes into water, sheet up to dry, next sheet forward.',
   }),
   activity('easel-spray', 'Water lines at the easel', {
     aim: 'See how drops run down, meet and change a line of marker.',
@@ -153,7 +153,7 @@ export const ART_AND_DOUGH = [
     steps: ['Hang the paper with a towel under it.', 'Make one drop and watch it to the bottom.', 'Add color or a second drop, and watch again.'],
     say: ['Which way will this one go?', 'What made it stop?'],
     look: ['Follows a drop with the eyes all the way.', 'Predicts before acting.'],
-    easier: 'Let an adult squeeze and the child point.', harder: 'Bend the paper and ask where the drops run now.',
+    easier: 'You squeeze and the child points.', harder: 'Bend the paper and ask where the drops run now.',
     tidy: 'Wipe the floor first, then the tray of the easel.',
   }),
   activity('easel-tape', 'Shapes under tape', {
@@ -240,7 +240,7 @@ export const ART_AND_DOUGH = [
       need('cooked-dough', 120, 'child', { alt: ['wheat-dough'] }), need('muffin-tin', 1, 'set-up'), need('tray', 2, 'set-up'), need('apron', 1, 'group of 2'),
       need('index-card', 1, 'child', { for: ['preschool', 'school-age'] }), need('spoon', 1, 'set-up', { for: ['beside-infant'] }),
     ],
-    steps: ['Build the counter from a low shelf.', 'Choose who bakes and who buys; swap when the tray is empty.', 'Call out an order so that all can hear it.'],
+    steps: ['Build the counter from a low shelf.', 'Choose who bakes and who buys; swap when the tray is empty.', 'Call out an order so that everyone can hear it.'],
     say: ['What would you like today, and how many?', 'How many are left for the next customer?'],
     look: ['Stays in a role.', 'Gives one to each without skipping.'],
     easier: 'Give orders of one or two.', harder: 'Take two orders before baking either.',

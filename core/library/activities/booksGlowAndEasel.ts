@@ -149,7 +149,7 @@ export const BOOKS_GLOW_AND_EASEL = [
     needs: [need('tempera-paint', 15, 'child'), need('paintbrush', 1, 'group of 2'), need('paper-plate', 1, 'group of 2'), need('construction-paper', 1, 'child'), need('mirror', 1, 'group of 3'), need('wipe', 1, 'group of 2'), need('apron', 1, 'group of 2')],
     prep: [prep('brown-dabs', 'Put dabs of brown, white, yellow, red and black on plates', 4, ['tempera-paint', 'paper-plate'])],
     steps: ['Look at all the hands together.', 'Put a tiny dot of brown on the back of a hand.', 'Lighter or darker? Add a little and stir.', 'Paint a hand or a face with it, and give the color a name.'],
-    say: ['What would you call your color?', 'What did you add?'], look: ['Compares two browns closely.', 'Is glad about their own color.'],
+    say: ['What would you call your color?', 'What did you add?'], look: ['Compares two browns closely.', 'Is happy with their own color.'],
     easier: 'You mix, they say when to stop.', harder: 'Mix a friend’s color.', tidy: 'Keep the colors in lidded cups for faces all week.',
   }),
   activity('easel-window', 'What the window shows', {

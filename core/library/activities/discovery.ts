@@ -74,7 +74,7 @@ export const DISCOVERY = [
     variants: stages('Sit in the grass with an adult and follow what moves.', 'Squat and point where something crawls.', 'Count legs together: few or many?', 'Draw what you saw with all its legs.', 'Tally who lives under wood, stone and leaf.'),
     needs: [need('magnifier', 1, 'group of 2'), need('bug-viewer', 1, 'group of 3'), need('clipboard', 1, 'group of 2', { for: OLDER, alt: ['cardboard-sheet'] }), need('copy-paper', 1, 'child', { for: OLDER })],
     steps: ['Lift a stone or a log slowly, toward yourself. Worms and bugs stay where they are.', 'Look with eyes first, then with glass.', 'Name how it moves.', 'Lay the stone back just as it was.'],
-    say: ['What does it need to live here?', 'How does it move without legs?'], look: ['Is gentle.', 'Stays still to watch.'],
+    say: ['What does it need to live here?', 'How does it move without legs?'], look: ['Is gentle with small creatures.', 'Stays still to watch.'],
     easier: 'Look at one snail shell.', harder: 'Come back tomorrow to the same stone.', tidy: 'Set all free where they were; wash hands well.',
   }),
   activity('celery-straw', 'Thirsty stalks', {
@@ -118,7 +118,7 @@ export const DISCOVERY = [
   activity('pendulum-paint', 'The swinging line', {
     aim: 'See how a swing slows and what path it takes.', at: ['discovery', 'outdoors'], domains: ['science', 'creative-arts'], form: 'small-group',
     minutes: [10, 15, 10], energy: 0, mess: 2, attention: 'hands-on',
-    variants: stages('beside: Be rocked slowly to and fro.', 'Let the bag go and step back.', 'Push gently and catch it.', 'Start it from two places and compare the lines.', 'Count swings with a short and a long string.'),
+    variants: stages('beside: Be rocked slowly back and forth.', 'Let the bag go and step back.', 'Push gently and catch it.', 'Start it from two places and compare the lines.', 'Count swings with a short and a long string.'),
     needs: [need('kite-string', 180, 'set-up', { adult: true }), need('play-sand', 800, 'set-up'), need('paper-cup', 2, 'set-up'), need('butcher-paper', 150, 'set-up'), need('broom', 1, 'set-up')],
     prep: [prep('hang', 'Hang a cup with a small hole from a broom across two chairs', 8, ['kite-string', 'paper-cup', 'broom'])],
     steps: ['Close the hole with a finger and fill it.', 'Pull it to the side and let go.', 'Watch the line until it rests.', 'Lift the paper and look at the loops.'],
@@ -150,7 +150,7 @@ export const DISCOVERY = [
     variants: stages('beside: Spin one big wheel with a flat hand.', 'Put a gear on and turn it.', 'Join two so that both turn.', 'Turn the first and say which way the last will go.', 'Make one turn twice as fast and explain it.'),
     needs: [need('gear-set', 12, 'set-up'), need('sticker', 6, 'set-up', { for: OLDER })],
     steps: ['Begin with two that touch.', 'Put a dot on each.', 'Turn slowly and watch the dots.', 'Add one more and guess.'],
-    say: ['Which goes faster, small or big?', 'What happens in a ring of three?'], look: ['Sees that they turn against each other.', 'Mends a gap.'],
+    say: ['Which goes faster, small or big?', 'What happens in a ring of three?'], look: ['Sees that they turn against each other.', 'Closes a gap.'],
     easier: 'Start with the base ready.', harder: 'Make a chain along the wall.', tidy: 'Sort by size in the box.',
   }),
   activity('weather-station', 'Today’s weather', {
@@ -160,7 +160,7 @@ export const DISCOVERY = [
     needs: [need('thermometer', 1, 'set-up'), need('poster-board', 1, 'set-up'), need('sticker', 1, 'set-up'), need('jar', 1, 'set-up')],
     prep: [prep('draw-chart', 'Rule a chart with a column for each day', 8, ['poster-board'])],
     steps: ['Look out, then step out.', 'Feel: wind, wet, warm?', 'Read the thermometer and the rain jar.', 'Put today on the chart.'],
-    say: ['What shall we wear?', 'Was it like this yesterday?'], look: ['Compares days.', 'Reads a chart.'],
+    say: ['What should we wear?', 'Was it like this yesterday?'], look: ['Compares days.', 'Reads a chart.'],
     easier: 'One picture a day.', harder: 'Guess tomorrow and check.', tidy: 'Empty the rain jar.',
   }),
   activity('balance-hunt', 'Make it level', {
@@ -189,7 +189,7 @@ export const DISCOVERY = [
     needs: [need('snow', 800, 'child'), need('tray', 1, 'group of 2'), need('paper-cup', 2, 'child'), need('scoop', 1, 'child'), need('painter-tape', 20, 'group of 2', { for: OLDER }), need('towel', 2, 'set-up'), need('spoon', 2, 'set-up', { for: ['beside-infant'] })],
     steps: ['Fill the cups to the rim.', 'Mark the height with tape.', 'Play with the rest while you wait.', 'Look at the line again when it is gone.'],
     say: ['Why is there so little water?', 'What else do you find in it?'], look: ['Keeps a guess in mind.', 'Uses cold, melt and less.'],
-    easier: 'Build with it only.', harder: 'Keep one cup cold with what the room has.', tidy: 'Water to the plants and towels to the line.',
+    easier: 'Build with it only.', harder: 'Keep one cup cold with what the room has.', tidy: 'Water to the plants, and hang the towels to dry.',
   }),
   activity('bark-and-wood', 'The life of a log', {
     aim: 'Read rings, bark and holes in wood.', at: ['discovery', 'outdoors'], domains: ['world', 'science', 'sensory'], form: 'small-group',

@@ -9,7 +9,7 @@ export const EASEL_AND_DOUGH = [
     needs: [need('foam-roller', 2, 'set-up'), need('tempera-paint', 25, 'child'), need('butcher-paper', 60, 'child', { spare: 0.1 }), need('tray', 1, 'set-up'), need('apron', 2, 'set-up')],
     steps: ['Roll the paint out until it hisses.', 'Begin high and come down slowly.', 'Take a step aside for the next stripe.', 'Look from the door before it is called done.'],
     say: ['How high can you reach?', 'Where did two stripes make a third color?'], look: ['Reaches across the middle.', 'Loads the roller alone.'],
-    easier: 'Hang the paper at chest height.', harder: 'Roll from light to dark.', tidy: 'Rollers in a bag for a day, or out under the tap.',
+    easier: 'Hang the paper at chest height.', harder: 'Roll from light to dark.', tidy: 'Rollers in a bag for a day, or rinsed under the faucet.',
   }),
   activity('easel-self', 'Who looks back?', {
     aim: 'Look in a mirror and paint what is there.', at: ['easel'], domains: ['social-emotional', 'creative-arts'], form: 'one-to-one',
@@ -27,7 +27,7 @@ export const EASEL_AND_DOUGH = [
     needs: [need('tempera-paint', 15, 'child'), need('butcher-paper', 50, 'child'), need('cotton-swab', 3, 'child', { for: OLDER }), need('sponge-piece', 2, 'set-up'), need('cork', 2, 'set-up', { for: OLDER, alt: ['large-cork'] }), need('soft-ball', 1, 'set-up', { for: ['beside-infant'] })],
     steps: ['Dip once, print three times.', 'See how the dot fades.', 'Choose big or small before the next.', 'Step back and find a picture in them.'],
     say: ['Which dot was printed last?', 'How many fit across?'], look: ['Stamps straight on.', 'Counts while printing.'],
-    easier: 'One sponge, one color.', harder: 'Print a dot for every child here today.', tidy: 'Sponges out at the tap, swabs away.',
+    easier: 'One sponge, one color.', harder: 'Print a dot for every child here today.', tidy: 'Rinse the sponges; throw the swabs away.',
   }),
   activity('easel-mystery-line', 'The line that came first', {
     aim: 'Turn a given line into a picture.', at: ['easel', 'mark-making'], domains: ['creative-arts', 'language'], form: 'one-to-one',
@@ -36,7 +36,7 @@ export const EASEL_AND_DOUGH = [
     needs: [need('butcher-paper', 50, 'child'), need('thick-crayon', 4, 'set-up'), need('washable-marker', 1, 'set-up'), need('short-ribbon', 1, 'set-up', { for: ['beside-infant'] })],
     steps: ['Draw one bold line before they come.', 'Turn the sheet and look from each side.', 'Ask what it could be.', 'Draw on, and write the title below.'],
     say: ['What could this line turn into?', 'What if it were upside down?'], look: ['Has an idea before drawing.', 'Tells about the picture.'],
-    easier: 'Begin with a circle.', harder: 'Begin with three lines that do not meet.', tidy: 'Titles out, sheets in the folder.',
+    easier: 'Begin with a circle.', harder: 'Begin with three lines that do not meet.', tidy: 'Titles on top, sheets in the folder.',
   }),
   activity('easel-magnet-tracks', 'Paint that follows a magnet', {
     aim: 'Pull color along with a magnet behind the paper.', at: ['easel', 'discovery'], domains: ['science', 'creative-arts', 'fine-motor'], form: 'one-to-one',
@@ -96,7 +96,7 @@ export const EASEL_AND_DOUGH = [
   activity('dough-worms-measure', 'Long, longer, longest', {
     aim: 'Roll and compare lengths.', at: ['dough-table'], domains: ['early-math', 'fine-motor'], form: 'small-group',
     minutes: [3, 15, 5], energy: 0, mess: 1, attention: 'nearby',
-    variants: stages('beside: Hold a ring at one end while an adult pulls gently at the other.', 'Roll under one flat hand.', 'Make a long one and a short one.', 'Roll three and lay them by length from one line.', 'Roll one of exactly ten centimeters without a ruler, then check.'),
+    variants: stages('beside: Hold a ring at one end while an adult pulls gently at the other.', 'Roll under one flat hand.', 'Make a long one and a short one.', 'Roll three and lay them by length from one line.', 'Roll one exactly as long as a crayon without looking at one, then check.'),
     needs: [need('cooked-dough', 120, 'child'), need('masking-tape', 60, 'group of 3'), need('ruler', 1, 'group of 3', { for: OLDER }), need('wooden-ring', 1, 'set-up', { for: ['beside-infant'] })],
     steps: ['Tape a starting line on the table.', 'Roll until it nearly breaks.', 'Lay one end on the line.', 'Ask who is longest, and who is next.'],
     say: ['Is the longer one also heavier?', 'What if you roll it thinner?'], look: ['Lines up the ends.', 'Uses long, longer, longest.'],
@@ -115,12 +115,12 @@ export const EASEL_AND_DOUGH = [
   activity('dough-faces-mats', 'Faces on a mat', {
     aim: 'Shape the parts of a face and say how it feels.', at: ['dough-table'], domains: ['social-emotional', 'fine-motor', 'language'], form: 'small-group',
     minutes: [4, 15, 5], energy: 0, mess: 1, attention: 'nearby', standing: true,
-    variants: stages('beside: Look at an adult’s face that is glad, then surprised.', 'Press lumps on a face that is drawn.', 'Add eyes and a mouth where they belong.', 'Change brows and mouth to make it cross, then glad.', 'Make two faces that talk and write what each says.'),
+    variants: stages('beside: Look at your face: happy, then surprised.', 'Press lumps on a face that is drawn.', 'Add eyes and a mouth where they belong.', 'Change eyebrows and mouth to make it mad, then happy.', 'Make two faces that talk and write what each says.'),
     needs: [need('cooked-dough', 100, 'child'), need('placemat', 1, 'child'), need('picture-print', 1, 'child'), need('mirror', 1, 'group of 3')],
     prep: [prep('slip-mats', 'Slip a large drawn face under each clear mat', 4, ['picture-print', 'placemat'])],
     steps: ['Make a face in the mirror.', 'Feel where the mouth goes.', 'Lay the same on the mat.', 'Ask a friend to read it.'],
     say: ['What happened to this one?', 'What would you say to it?'], look: ['Links a face with a reason.', 'Rolls small balls.'],
-    easier: 'Offer two ready mouths.', harder: 'Show a feeling with brows alone.', tidy: 'Wipe mats with a dry cloth.',
+    easier: 'Offer two ready mouths.', harder: 'Show a feeling with eyebrows alone.', tidy: 'Wipe mats with a dry cloth.',
   }),
   activity('dough-tool-bar', 'Tool bench', {
     aim: 'Try tools that press, cut, roll and squeeze.', at: ['dough-table'], domains: ['fine-motor', 'practical-life'], form: 'small-group',

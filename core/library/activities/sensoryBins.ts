@@ -5,7 +5,7 @@ export const SENSORY_BINS = [
   activity('pasta-kitchen', 'Pasta kitchen', {
     aim: 'Scoop, pour and fill until a pot runs over.', at: ['sensory-bin'], domains: ['sensory', 'fine-motor', 'early-math'], form: 'small-group',
     minutes: [8, 20, 10], energy: 0, mess: 1, attention: 'watching', standing: true,
-    variants: stages('beside: Shake a closed bottle of pasta and watch it tumble.', 'Fill one large scoop and tip it out again.', 'Fill a pitcher to the top and pour it into a bowl.', 'Fill three jars to the same height and compare the scoops.', 'Write down how many scoops each jar takes, and guess the next.'),
+    variants: stages('beside: Shake a closed bottle of pasta and watch it tumble.', 'Fill one large scoop and dump it out again.', 'Fill a pitcher to the top and pour it into a bowl.', 'Fill three jars to the same height and compare the scoops.', 'Write down how many scoops each jar takes, and guess the next.'),
     needs: [need('corn-pasta', 3000, 'set-up', { alt: ['large-pasta'] }), need('scoop', 1, 'child'), need('jug', 2, 'set-up'), need('jar', 3, 'set-up'), need('sealed-bottle', 1, 'set-up', { for: ['beside-infant'] })],
     steps: ['Say the rules of the bin together before the lid comes off.', 'Give each child one scoop and one thing to fill.', 'Bring the pitchers after a while.', 'Stop when a hand reaches for the broom by itself.'],
     say: ['How full is full?', 'Which jar will run over first?'], look: ['Pours with two hands and stops in time.', 'Fills small things from large ones.'],
@@ -38,7 +38,7 @@ export const SENSORY_BINS = [
     prep: [prep('whip', 'Whip soap and water until the foam stands', 8, ['baby-soap', 'water'])],
     steps: ['Put a towel at each place and sleeves above the elbow.', 'Give one pile of foam to each pair.', 'Drop color in when hands have had their fill.', 'Watch how it sinks together.'],
     say: ['What is inside a cloud of foam?', 'Where did the white go?'], look: ['Explores with the whole hand.', 'Notices that it sinks.'],
-    easier: 'Offer a spoon to those who do not like it on their hands.', harder: 'Build a tower and time how long it stands.', tidy: 'Wipe with a dry towel first; water only after.',
+    easier: 'Offer a spoon to a child who does not like it on their hands.', harder: 'Build a tower and time how long it stands.', tidy: 'Wipe with a dry towel first; water only after.',
   }),
   activity('water-stations', 'Pour it on', {
     aim: 'Carry water from one end to the other in many ways.', at: ['sensory-bin', 'outdoors'], domains: ['sensory', 'practical-life', 'early-math'], form: 'small-group',
@@ -47,7 +47,7 @@ export const SENSORY_BINS = [
     needs: [need('water', 8000, 'set-up'), need('water-tub', 2, 'set-up'), need('paper-cup', 1, 'child'), need('sponge-piece', 1, 'child'), need('ladle', 2, 'set-up'), need('funnel', 2, 'set-up'), need('towel', 3, 'set-up'), need('apron', 1, 'child')],
     steps: ['Set a full tub and an empty one an arm apart.', 'Try one way of carrying at a time.', 'Mark the water line with tape before and after.', 'Let the last drops be wrung from the sponges.'],
     say: ['Where did the spilled water go?', 'What carries the most in one go?'], look: ['Walks slowly with a full cup.', 'Changes the tool for the task.'],
-    easier: 'Stand the tubs side by side.', harder: 'Carry it on a spoon along a line.', tidy: 'Everyone carries one cup to the plants; then both tubs are tipped out.',
+    easier: 'Stand the tubs side by side.', harder: 'Carry it on a spoon along a line.', tidy: 'Everyone carries one cup to the plants; then pour out both tubs.',
   }),
   activity('colour-rice-sort', 'Rice in five colors', {
     aim: 'Mix and sieve colored rice and see a new color from afar.', at: ['sensory-bin'], domains: ['sensory', 'creative-arts', 'fine-motor'], form: 'small-group',
@@ -64,7 +64,7 @@ export const SENSORY_BINS = [
     minutes: [6, 15, 8], energy: -1, mess: 1, attention: 'hands-on',
     variants: stages('Smell a leaf that an adult rubs between two fingers.', 'Drop whole sprigs into the water and stir.', 'Tear leaves and choose the smell you like best.', 'Stir two brews and describe how they differ.', 'Write a recipe for a brew with amounts, and let another follow it.'),
     needs: [need('herb-bunch', 3, 'set-up'), need('water', 3000, 'set-up'), need('bowl', 1, 'group of 2'), need('ladle', 1, 'group of 2'), need('lemon', 1, 'set-up', { adult: true }), need('towel', 2, 'set-up')],
-    steps: ['Pass each herb round before it is torn.', 'Name it together and guess where it grows.', 'Stir it into cold water.', 'Smell again: has it changed?'],
+    steps: ['Pass each herb around before you tear it.', 'Name it together and guess where it grows.', 'Stir it into cold water.', 'Smell again: has it changed?'],
     say: ['What does it remind you of?', 'Which one would you put in soup?'], look: ['Tears with fingertips.', 'Finds words for a smell.'],
     easier: 'Use one herb and a wide spoon.', harder: 'Guess each with a scarf over the eyes.', tidy: 'Strain the leaves out for the compost.',
   }),
@@ -113,7 +113,7 @@ export const SENSORY_BINS = [
     prep: [prep('freeze-colour', 'Freeze colored water in cups, each with a stick', 10, ['water', 'food-colour', 'paper-cup', 'craft-stick'], 'overnight')],
     steps: ['Slide the blocks out of the cups at the table.', 'Hold only the stick; put it down when hands are cold.', 'Draw slowly at first, then quickly.', 'Tip the tray to make the last color run.'],
     say: ['Where does the color go when the ice is gone?', 'What makes it melt faster?'], look: ['Notices the change from hard to wet.', 'Tries to make one certain color.'],
-    easier: 'Leave them to soften for ten minutes.', harder: 'Paint a weather map with cold and warm parts.', tidy: 'Sticks in the bin, trays to the sink, sheets flat on the rack.',
+    easier: 'Leave them to soften for ten minutes.', harder: 'Paint a weather map with cold and warm parts.', tidy: 'Sticks in the trash, trays to the sink, sheets flat on the rack.',
   }),
   activity('texture-trail', 'A trail for hands and feet', {
     aim: 'Walk and feel along rough, soft, cool and bumpy things.', at: ['sensory-bin', 'outdoors', 'circle'], domains: ['sensory', 'gross-motor', 'language'], form: 'whole-group',
@@ -128,7 +128,7 @@ export const SENSORY_BINS = [
   activity('treasure-basket', 'Treasure basket', {
     aim: 'Explore everyday things by hand, ear and eye.', at: ['sensory-bin', 'tray-shelf'], domains: ['sensory', 'world'], form: 'one-to-one',
     minutes: [3, 15, 4], energy: -1, mess: 0, attention: 'watching', standing: true,
-    variants: stages('Sit by the basket and choose freely for as long as it holds.', 'Take things out, bang them, and put them in again.', 'Find two that make a sound and two that make none.', 'Choose one with closed eyes and describe it to the others.', 'Arrange a basket for the youngest and say why each thing is safe.'),
+    variants: stages('Sit by the basket and choose freely for as long as they like.', 'Take things out, bang them, and put them in again.', 'Find two that make a sound and two that make none.', 'Choose one with closed eyes and describe it to the others.', 'Arrange a basket for the youngest and say why each thing is safe.'),
     needs: [need('basket', 1, 'set-up'), need('wooden-ring', 2, 'set-up'), need('spoon', 2, 'set-up'), need('whisk', 1, 'set-up'), need('hand-brush', 1, 'set-up'), need('bangle', 2, 'set-up'), need('cloth-scrap', 2, 'set-up'), need('wide-lid', 2, 'set-up')],
     steps: ['Check each piece for cracks and loose parts.', 'Set the basket down and sit back.', 'Stay near without naming or showing.', 'Let the child decide when it is over.'],
     say: ['What else can it do?', 'Which one is cold?'], look: ['Passes a thing from hand to hand.', 'Stays with one thing for a while.'],

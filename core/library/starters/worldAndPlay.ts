@@ -11,7 +11,7 @@ science: What lifts more: a long stick or a short one?
 doing: hammer, twist, saw, pull, measure
 books: a book about tools, a story about mending
 outing: watch somebody fix something
-event: fix-it day; snack: tool-shaped sandwiches; game: pass the wrench; craft: a wooden picture; bring: something to mend
+event: fix-it day; snack: tool-shaped sandwiches; game: pass the wrench; craft: a wooden picture; bring: something to fix
 focus: T, 6
 
 Pets | pets, pet, dogs, cats, taking care of animals

@@ -177,7 +177,7 @@ export const ART_PATTERNS: Pattern[] = [
   {
     id: 'craft-boxes',
     title: 'Built from the recycling',
-    about: 'Build it in the round from boxes and tubes',
+    about: 'Build it from boxes and tubes',
     domains: ['creative-arts', 'science'],
     choose: of(
       1,

@@ -44,7 +44,7 @@ export const BLOCK_PATTERNS: Pattern[] = [
           'Stack two or three and carry them around.',
           'Build a wall and put somebody behind it.',
           `Build a room with a door, and put up a sign: ${world.signs[0]}.`,
-          'Draw the plan from above, build it, and mend the plan where it changed.',
+          'Draw the plan from above, build it, and fix the plan where it changed.',
         ),
         needs: [
           ...pieces.needs,

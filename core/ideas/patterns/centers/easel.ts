@@ -32,7 +32,7 @@ export const EASEL_PATTERNS: Pattern[] = [
         'Make big strokes up and down with a thick brush.',
         'Paint one big shape and say what it is.',
         `Paint ${the(thing)} from edge to edge${thing.parts.length ? `, with ${partNames(thing, 3)}` : ''}.`,
-        'Sketch it with chalk first, step back, mend it, then paint.',
+        'Sketch it with chalk first, step back, fix it, then paint.',
       ),
       needs: [
         ...PAINTING.map((one) => ({
