@@ -2,7 +2,8 @@
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { countAhead, type ReadingName } from '@core/readings'
-import { materialClashes } from '@core/supplies'
+import { LIST_SENTENCE, listSentence } from '@core/ideas'
+import { isToGet, materialClashes } from '@core/supplies'
 import { useFirstPlan } from '../composables/useFirstPlan'
 import { useLookAhead } from '../composables/useLookAhead'
 import PulseBar from '../parts/frame/PulseBar.vue'
@@ -35,6 +36,15 @@ const route = useRoute()
 const router = useRouter()
 const pocketOpen = ref(false)
 const firstPlan = useFirstPlan(computed(() => store.id))
+/** What it did, as it did it; what there is to get is counted as the plan is now, as everywhere else. */
+const firstWords = computed(() => {
+  const [{ unit, readings, snapshot }, words] = [store, firstPlan.words.value]
+  if (!unit || !readings || !snapshot) return words
+  const toGet = readings.lines.filter(isToGet).length
+  return words.map((sentence, i) =>
+    i === LIST_SENTENCE ? listSentence(toGet, snapshot.home, unit.start, snapshot.today) : sentence,
+  )
+})
 
 const VIEWS = ['days', 'room', 'rounded', 'adults', 'ahead'] as const
 type View = (typeof VIEWS)[number]
@@ -83,7 +93,7 @@ const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placem
 
 <template>
   <UnitFrame v-model:pocket-open="pocketOpen" title="Lay out" :pocket-title="pocketTitle">
-    <FirstPlanNote v-if="firstPlan.words.value.length" :words="firstPlan.words.value" @close="firstPlan.close" />
+    <FirstPlanNote v-if="firstWords.length" :words="firstWords" @close="firstPlan.close" />
     <SegmentedTabs v-model="view" class="views" label="Ways to look at the unit" :tabs="tabs" />
     <DaysBoard v-if="view === 'days'" @open="open" />
     <RoomPlan v-else-if="view === 'room'" :clashes="clashes" @open="open" />

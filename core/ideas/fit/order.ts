@@ -22,10 +22,14 @@ interface Known {
 const byName = (a: Activity, b: Activity) => a.title.localeCompare(b.title, 'en')
 const takingPart = (fit: Fit) => fit.parts.filter((part) => part.does === 'takes-part').length
 
+/** What names it in its title before what is about it otherwise, and that before the rest. */
+const aboutRank = (title: string, about: string): number =>
+  !about ? 2 : title.toLowerCase().includes(about.toLowerCase()) ? 0 : 1
+
 /** Ideas in an order, by name among equals. The list that is given stays as it is. */
 export function inOrder(activities: readonly Activity[], order: IdeaOrder, { aboutOf, fitOf }: Known): Activity[] {
   const keys: Record<IdeaOrder, (activity: Activity) => readonly number[]> = {
-    theme: (one) => [aboutOf(one) ? 0 : 1],
+    theme: (one) => [aboutRank(one.title, aboutOf(one))],
     fit: (one) => [fitOf(one).everyone ? 0 : 1, -takingPart(fitOf(one))],
     ready: (one) => [fitOf(one).lead],
     cost: (one) => [fitOf(one).get.cost, fitOf(one).get.materials.length],

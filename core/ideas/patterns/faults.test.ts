@@ -91,12 +91,9 @@ describe('the place of a theme', () => {
     expect(place('The laundromat', 'sock, soap, shirt').signs).toContain('Wash')
   })
   it('takes no ice for part of an office', () =>
-    expect(['the site office', 'the ice', 'the farm', 'the pond'].map(inPlace)).toEqual([
-      'at the site office',
-      'on the ice',
-      'on the farm',
-      'at the pond',
-    ]))
+    expect(
+      ['the site office', 'the ice', 'the farm', 'the pond', 'the building site in our street'].map(inPlace),
+    ).toEqual(['at the site office', 'on the ice', 'on the farm', 'at the pond', 'at the building site in our street']))
 })
 
 describe('what is counted without being held', () => {

@@ -348,7 +348,11 @@ const IN = anyOf(
 )
 const ON = anyOf('street, road, farm, ranch, island, ice, trail, tracks, moon, hill', '\\b', '\\b')
 /** "in the forest", "on the farm", "at the pond". */
-export const inPlace = (place: string): string => `${IN.test(place) ? 'in' : ON.test(place) ? 'on' : 'at'} ${place}`
+export function inPlace(place: string): string {
+  // Of "the building site in our street" one is at the site.
+  const [itself] = place.split(/ (?:in|of|by|near|at|with|on) /)
+  return `${IN.test(itself) ? 'in' : ON.test(itself) ? 'on' : 'at'} ${place}`
+}
 
 /** What the bin is filled with, by the words of its small world, safest first where nothing is named. */
 const FILLERS: readonly [RegExp, materialId: string, amount: number][] = [

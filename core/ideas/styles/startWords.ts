@@ -1,5 +1,5 @@
 import { countWords, DOMAIN_NAMES, listWords, longDate } from '../../base'
-import type { CalendarDate, LearningDomain, Where } from '../../domain'
+import type { CalendarDate, Home, LearningDomain, Where } from '../../domain'
 import { gapsOf, touchesOf } from '../../readings'
 import { getBy, isToGet, shopDays, supplyList } from '../../supplies'
 import type { Draft } from './draft'
@@ -31,11 +31,16 @@ function folderWords(draft: Draft): string {
     `${folder.candidate.activity.title} makes a piece for each folder on ${longDate(date)}, ` + `when ${here} are here.`
   )
 }
-function listOfWords(draft: Draft, today: CalendarDate): string {
-  const count = supplyList(draft.snapshot(), draft.plan()).filter(isToGet).length
+/** Which of the sentences says what there is to get: it goes on counting while the plan changes. */
+export const LIST_SENTENCE = 3
+/**
+ * What there is to get, and on which trip.
+ *
+ * @param count lines of the list that are short
+ */
+export function listSentence(count: number, home: Home, start: CalendarDate, today: CalendarDate): string {
   if (!count) return 'Everything it takes is in the house.'
-  const { start } = draft.unit
-  const trip = getBy(shopDays(draft.house.home, ''), start, start, null, today)
+  const trip = getBy(shopDays(home, ''), start, start, null, today)
   return `${countWords(count, 'thing')} to get${trip.lateDays ? '' : `, all on one trip on ${longDate(trip.date)}`}.`
 }
 
@@ -54,7 +59,12 @@ export function startWords(draft: Draft, today: CalendarDate): string[] {
     parts.length ? `${listWords(parts)} are about “${draft.unit.name}”.` : 'Nothing could be laid out yet.',
     roundedWords(draft),
     folderWords(draft),
-    listOfWords(draft, today),
-    'Every place has two more ideas that fit: choose a card and press S to swap it.',
+    listSentence(
+      supplyList(draft.snapshot(), draft.plan()).filter(isToGet).length,
+      draft.house.home,
+      draft.unit.start,
+      today,
+    ),
+    'Every place has two more ideas that fit: choose a card to see them, and press S to swap.',
   ]
 }

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { countWords, minutesWords, moneyWords, shortDate } from '@core/base'
 import type { UnitSnapshot } from '@core/domain'
 import { preparationOf, pulseOf, quietOf, type PulseStep, type ReadingName, type Readings } from '@core/readings'
+import { isToGet } from '@core/supplies'
 
 /**
  * The readings that follow every move: each one honest figure, the same as its page shows; while a card is held, what
@@ -29,7 +30,7 @@ const figures = computed<Figure[]>(() => {
   const quiet = quietOf(pulse)
   const { budget, unpriced } = readings.money
   const cents = (amount: number) => moneyWords(amount, snapshot.home.currency)
-  const short = readings.lines.filter((line) => line.shortage > 0)
+  const short = readings.lines.filter(isToGet)
   const late = short.filter((line) => line.late).length
   const { first, due, window } = preparationOf(readings.ready)
   const { gaps, children, met, target } = pulse.rounded
