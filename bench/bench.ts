@@ -8,8 +8,9 @@ import { readingsOf } from '@core/readings'
 import { resolvePlan } from '@core/plan'
 import { byId } from '@core/base'
 import { ACTIVITIES } from '@core/library'
-import type { Activity, UnitSnapshot } from '@core/domain'
-import { fitOf, NO_FILTERS, passes, applyAll, inTheme, themeOf } from '@core/ideas'
+import { KNOWN_THINGS } from '@core/library/things'
+import { newThemeObject, type Activity, type UnitSnapshot } from '@core/domain'
+import { fitOf, NO_FILTERS, passes, aboutTheme, applyAll, inOrder, inTheme, readThings, themeOf } from '@core/ideas'
 import { demoHome } from '@demo/home'
 import { useLibrarySearch } from '@web/composables/useLibrarySearch'
 import { openHome } from '../e2e/home'
@@ -146,6 +147,28 @@ lines.push({
   budget: 400,
 })
 const shipped = byId(snapshot.materials)
+const wide = themeOf({
+  ...snapshot.unit,
+  objects: [...KNOWN_THINGS.keys()].slice(0, 40).map((name) => newThemeObject(name)),
+})
+lines.push({
+  what: 'What 5,000 activities are about, of a theme of 40 objects',
+  measured: repeat(3, () =>
+    inOrder(many, 'theme', {
+      aboutOf: (one) => aboutTheme(one, wide, shipped),
+      fitOf: () => fitOf(many[0], fitContext),
+    }),
+  ),
+  unit: 'ms',
+  budget: 400,
+})
+const listed = [...KNOWN_THINGS.keys()].slice(0, 800).join(', ')
+lines.push({
+  what: 'Reading 800 things as they are typed',
+  measured: repeat(3, () => readThings(listed, KNOWN_THINGS)),
+  unit: 'ms',
+  budget: 400,
+})
 lines.push({
   what: 'All patterns on the objects of a unit',
   measured: repeat(10, () => applyAll(themeOf(snapshot.unit), { paper: 'letter', shipped })),

@@ -64,7 +64,7 @@ describe('a new user on an empty folder', () => {
     await waitText(page, '.pocket', '3 ideas, 3 not scheduled yet, 1 to finish')
   })
   it('drops them onto days, and the money and the list follow', async () => {
-    await click(page, 'Lay them out')
+    await click(page, 'Put them on the plan')
     await sees(page, '3 ideas not scheduled yet')
     const before = await textOf(page, '.pulse')
     expect(before).toContain('$0.00')

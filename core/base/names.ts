@@ -102,7 +102,7 @@ export const OUT_WORDS: Record<OutReason, string> = {
   'kept-out': 'you left them out',
 }
 export const RULE_NAMES: Record<LicenseRule['kind'], string> = {
-  ratios: 'Each child is a part of an adult, by age',
+  ratios: 'Each age counts as a share of one adult',
   youngest: 'The youngest child’s ratio holds for all',
   points: 'Points by age, so many to an adult',
 }

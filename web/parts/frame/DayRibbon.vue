@@ -3,6 +3,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import { addDays, daysBetween, longDate, shortWeekday, weekdayOf } from '@core/base'
 import type { CalendarDate, Unit } from '@core/domain'
 import type { ResolvedPlan } from '@core/plan'
+import ThingPicture from '../lines/ThingPicture.vue'
 
 /** The unit's program days as tabs, with closures, today, special events and slow projects. */
 const props = defineProps<{ unit: Unit; program: ResolvedPlan['program']; today: CalendarDate }>()
@@ -38,6 +39,7 @@ const tabs = computed(() => {
     return {
       ...day,
       event,
+      drawing: event && drawingOf(event),
       isToday,
       past: day.date < props.today,
       gap: between.length > 0,
@@ -46,6 +48,12 @@ const tabs = computed(() => {
     }
   })
 })
+/** What shows a special day: the thing of the theme that its name speaks of, else that there is something to celebrate. */
+function drawingOf(event: string): string {
+  const name = event.toLowerCase()
+  const thing = props.unit.objects.find((one) => one.picture && name.includes(one.name.trim().toLowerCase()))
+  return thing?.picture ?? 'party-popper'
+}
 const WIDTH = 50
 const STEP = 54
 const lanes = computed(() => {
@@ -101,7 +109,10 @@ watch(
             :title="tab.words"
             @click="here = tab.number"
           >
-            <span>{{ tab.isToday ? 'today' : shortWeekday(weekdayOf(tab.date)) }}</span><b>{{ tab.number }}</b
+            <ThingPicture v-if="tab.drawing" class="drawing" :name="tab.drawing" :size="18" /><span>{{
+              tab.isToday ? 'today' : shortWeekday(weekdayOf(tab.date))
+            }}</span
+            ><b>{{ tab.number }}</b
             ><span class="sr-only">{{ tab.words }}</span>
           </button>
         </template>
@@ -154,6 +165,7 @@ watch(
   background: linear-gradient(var(--edge-strong), var(--edge-strong)) center 70% / 6px 2px no-repeat;
 }
 .tab {
+  position: relative;
   width: 50px;
   margin-right: 4px;
   height: 56px;
@@ -195,6 +207,11 @@ watch(
 .tab.event {
   border: 1px dashed var(--apricot);
   border-bottom: 0;
+}
+.drawing {
+  position: absolute;
+  top: -9px;
+  right: -5px;
 }
 .tab.dropped {
   text-decoration: line-through;

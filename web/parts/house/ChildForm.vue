@@ -66,7 +66,7 @@ function dropNap(i: number) {
       @left="commit"
     />
     <fieldset class="plain">
-      <legend class="k-label">Sleeps</legend>
+      <legend class="k-label">Naps</legend>
       <div v-for="(nap, i) in draft.naps" :key="i" class="inline nap">
         <input v-model="nap.from" class="time" type="time" :aria-label="`Nap ${i + 1} from`" @blur="commit" /><span
           >to</span

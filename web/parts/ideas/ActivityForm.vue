@@ -129,13 +129,6 @@ const takesPlace = computed(() =>
             maxlength="400"
             placeholder="Find out what the wind can carry"
         /></FormField>
-        <FormField label="About" hint="Things and words, with commas. Units about them show it first."
-          ><v-text-field
-            v-model="draft.topics"
-            :error-messages="errors.topics"
-            maxlength="400"
-            placeholder="bread, baking"
-        /></FormField>
         <FormField label="Centers, best place first"
           ><v-select
             v-model="draft.centers"
@@ -154,18 +147,25 @@ const takesPlace = computed(() =>
             placeholder="Domains"
             :error-messages="errors.domains"
         /></FormField>
+        <FormField class="wide" label="About" hint="Things and words, with commas. Units about them show it first."
+          ><v-text-field
+            v-model="draft.topics"
+            :error-messages="errors.topics"
+            maxlength="400"
+            placeholder="bread, baking"
+        /></FormField>
       </section>
       <FactFields v-model="draft" :errors="errors" />
       <section class="block" aria-label="Who does what">
         <h2>Who does what</h2>
         <VariantGrid v-model="draft" :error="errors.variants" />
       </section>
-      <section class="block" aria-label="What it takes">
-        <h2>What it takes</h2>
+      <section class="block" aria-label="Materials">
+        <h2>Materials</h2>
         <NeedRows v-model="draft" :errors="errors" />
       </section>
-      <section class="block" aria-label="Before">
-        <h2>Before</h2>
+      <section class="block" aria-label="Prep">
+        <h2>Prep</h2>
         <PrepRows v-model="draft.prep" :errors="errors" />
       </section>
       <section class="block" aria-label="How it goes">
@@ -222,6 +222,9 @@ const takesPlace = computed(() =>
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 10px 14px;
+}
+.wide {
+  grid-column: 1 / -1;
 }
 .block {
   display: grid;

@@ -30,7 +30,7 @@ defineProps<{ errors: Record<string, string> }>()
         :error-messages="errors['minutes.do']"
         @update:model-value="draft.minutes.do = numberOrNone($event)"
     /></FormField>
-    <FormField label="Clear"
+    <FormField label="Clean up"
       ><v-text-field
         suffix="min"
         :model-value="draft.minutes.clear"

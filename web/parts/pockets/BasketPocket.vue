@@ -59,7 +59,7 @@ const halves = computed(() => store.halves)
   <p v-if="!store.ideas.length" class="mute">
     The basket is empty. Gather an idea from the library, let a pattern make one, or write half of one above.
   </p>
-  <v-btn v-else class="primary" :to="{ name: 'lay-out', params: { unitId: store.id! } }">Lay them out</v-btn>
+  <v-btn v-else class="primary" :to="{ name: 'lay-out', params: { unitId: store.id! } }">Put them on the plan</v-btn>
 </template>
 
 <style scoped>

@@ -10,7 +10,7 @@ const license = computed(() => house.thisHome.license)
 const about = computed(
   () =>
     ({
-      ratios: 'Each child is a part of an adult, and the parts are added up and rounded up.',
+      ratios: 'Each age counts as a share of one adult; the shares are added up and rounded up.',
       youngest: 'The ratio of the youngest who is there holds for all.',
       points: 'Each child counts points, and an adult may have so many.',
     })[license.value.rule.kind],
