@@ -49,6 +49,8 @@ const steps = (unit: string) =>
     'get-ready?tab=trips',
     'get-ready?tab=families',
     'get-ready?tab=money',
+    'get-ready?tab=mix',
+    'get-ready?tab=mix&recipe=no-cook-dough',
     'get-ready?tab=time',
     'hand-over',
     'run',

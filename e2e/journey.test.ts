@@ -68,7 +68,8 @@ describe('a new user on an empty folder', () => {
     await sees(page, '3 ideas not scheduled yet')
     const before = await textOf(page, '.pulse')
     expect(before).toContain('$0.00')
-    expect(before).toContain('all in the house')
+    // What the always-have list lacks, and nothing for the unit.
+    expect(before).toContain('1 to get')
     await drag(page, '.pocket [data-activity="print-with-wheels"]', '[data-slot="1 choice"]')
     await waitText(page, '[data-slot="1 choice"]', 'Print with wheels')
     await drag(page, '[data-slot="1 choice"] [data-activity="print-with-wheels"]', '[data-slot="2 choice"]')
@@ -220,7 +221,7 @@ describe('by keyboard alone', () => {
     const address = await linkOn(page)
     await page.goto(address)
     await sees(page, 'Statues')
-    await tabTo(page, 'Show what still looks like.')
+    await tabTo(page, 'Show what standing still looks like.')
     await press('Space')
     await page.waitForSelector('label.step.ticked')
   })

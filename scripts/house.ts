@@ -22,6 +22,7 @@ export const ROOMS = [
   'plan',
   'cautions',
   'supplies',
+  'making',
   'prep',
   'readings',
   'ideas',

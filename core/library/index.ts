@@ -1,4 +1,4 @@
-/** What ships as data: activities, materials, things of themes, and what a cupboard usually holds. */
+/** What ships as data: activities, materials, recipes, things of themes, and what a cupboard usually holds. */
 import type { Activity } from '../domain'
 import { ART_AND_CRAFT } from './activities/artAndCraft'
 import { ART_AND_DOUGH } from './activities/artAndDough'
@@ -18,6 +18,7 @@ import { keeping } from './keeping'
 import { topicsOf } from './topics'
 
 export { MATERIALS } from './materials'
+export { RECIPES } from './recipes'
 
 /** The activities that ship with the application. */
 export const ACTIVITIES: readonly Activity[] = [

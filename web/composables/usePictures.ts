@@ -42,6 +42,11 @@ export function usePictures() {
   }
   return {
     aboutOf,
+    /** What it is about as it is said: a kite and a kite are kites, words stay as they are. */
+    aboutWords: (activity: Activity): string => {
+      const about = aboutOf(activity)
+      return store.theme?.things.find((thing) => thing.one === about)?.many ?? about
+    },
     /** The drawing of the thing that it is about; empty where that has none. */
     ofTheme,
     /** The same, else that of its center. */

@@ -66,7 +66,7 @@ const gathered = computed(() => new Set(store.ideas.flatMap((idea) => idea.activ
 const offered = computed(() => store.activities.filter((one) => !one.archived))
 const { hits, reading } = useLibrarySearch(offered, wanted)
 const order = ref<IdeaOrder>('theme')
-const { aboutOf, pictureOf } = usePictures()
+const { aboutOf, aboutWords, pictureOf } = usePictures()
 const found = computed(() => {
   const list = hits.value
     ? hits.value.flatMap((id) => store.activitiesById.get(id) ?? [])
@@ -189,7 +189,7 @@ const halves = computed(() => store.ideas.filter((idea) => !idea.activityId).len
         :used="used"
         :open-id="openId"
         :gathered="isGathered"
-        :about-of="aboutOf"
+        :about-of="aboutWords"
         :picture-of="pictureOf"
         @open="open"
         @gather="gather"

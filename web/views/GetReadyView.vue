@@ -13,6 +13,8 @@ import FamilyAsks from './getReady/FamilyAsks.vue'
 import SupplyTable from './getReady/SupplyTable.vue'
 import TripList from './getReady/TripList.vue'
 const UnitMoney = defineAsyncComponent(() => import('./getReady/UnitMoney.vue'))
+const MixTab = defineAsyncComponent(() => import('./getReady/MixTab.vue'))
+const MixPocket = defineAsyncComponent(() => import('../parts/pockets/MixPocket.vue'))
 const AskLinks = defineAsyncComponent(() => import('./getReady/AskLinks.vue'))
 
 /**
@@ -23,12 +25,14 @@ const store = useUnit()
 const supplies = useSupplies()
 const route = useRoute()
 const router = useRouter()
-const TABS = ['list', 'trips', 'families', 'money', 'time'] as const
+const TABS = ['list', 'trips', 'families', 'money', 'mix', 'time'] as const
 type Tab = (typeof TABS)[number]
 const view = computed<Tab>({
   get: () => TABS.find((one) => one === route.query.tab) ?? 'list',
   set: (tab) => void router.replace({ query: tab === 'list' ? {} : { tab } }),
 })
+/** What the button that opens the pocket on a phone says. */
+const POCKET_TITLES: Partial<Record<Tab, string>> = { families: 'Links', mix: 'Who can use it' }
 const openId = ref<string | null>(null)
 const pocketOpen = ref(false)
 const open = computed(() => supplies.lines.find((line) => line.material.id === openId.value))
@@ -39,6 +43,7 @@ const tabs = computed(() => [
   { value: 'trips' as const, title: 'Trips', figure: String(supplies.trips.length) },
   { value: 'families' as const, title: 'Families', figure: String(asks.value) },
   { value: 'money' as const, title: 'Money' },
+  { value: 'mix' as const, title: 'Mix' },
   { value: 'time' as const, title: 'Preparation' },
 ])
 watch(
@@ -54,15 +59,17 @@ function select(line: SupplyLine) {
 </script>
 
 <template>
-  <UnitFrame v-model:pocket-open="pocketOpen" title="Get ready" :pocket-title="view === 'families' ? 'Links' : 'Why'">
+  <UnitFrame v-model:pocket-open="pocketOpen" title="Get ready" :pocket-title="POCKET_TITLES[view] ?? 'Why'">
     <SegmentedTabs v-model="view" class="no-print" label="What to look at" :tabs="tabs" />
     <PreparationReading v-if="view === 'time'" class="prep-page" />
     <SupplyTable v-else-if="view === 'list'" :open-id="openId" @select="select" />
     <TripList v-else-if="view === 'trips'" @select="select" />
     <FamilyAsks v-else-if="view === 'families'" @links="pocketOpen = true" />
+    <MixTab v-else-if="view === 'mix'" />
     <UnitMoney v-else @select="select" />
     <template #pocket>
       <AskLinks v-if="view === 'families'" />
+      <MixPocket v-else-if="view === 'mix'" />
       <LinePocket v-else-if="open" :key="open.material.id" :line="open" />
       <div v-else-if="view === 'money'" class="stack">
         <h2>The budget</h2>

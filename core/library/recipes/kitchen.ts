@@ -1,0 +1,80 @@
+import type { Recipe } from '../../domain'
+import { adult, child, cup, from, HOURS, keep, OVERNIGHT, portion, recipe, swap, takes, tbsp, tsp } from './make'
+
+/** What is eaten or drunk. A portion is what one child gets; the home's own rules on food come first. */
+export const KITCHEN: readonly Recipe[] = [
+  recipe('bread-in-a-bag', 'Bread in a bag', 'food', {
+    takes: [
+      takes('wheat-flour', cup(3), 'ml'), takes('yeast', 7, 'g'), takes('sugar', tbsp(3), 'ml'),
+      takes('water', cup(1), 'ml'), takes('cooking-oil', tbsp(3), 'ml'), takes('fine-salt', tsp(1.5), 'ml'),
+    ],
+    gives: [12, 'each'], portion: portion(1), stages: from('young-toddler'), tasteSafe: false,
+    with: ['a strong gallon bag', 'a loaf pan', 'the oven'],
+    steps: [
+      child('A third of the flour, the yeast, the sugar and warm water into the bag; close it and squeeze', 5, 5),
+      child('The second third of the flour, the oil and the salt; squeeze until it is smooth', 5),
+      child('The last third of the flour; squeeze, then knead on the table', 8),
+      adult('Let it rise in the pan', 1, 30),
+      adult('Bake at 375 °F', 1, 25),
+      adult('Let it cool before you cut it', 1, 5),
+    ],
+    mends: [['It does not foam', 'The water was too hot or the yeast too old: begin again with both.'], ['It is sticky', 'Two spoonfuls of flour, and knead on.']],
+    keeps: [keep('out', 2), keep('freezer', 60)],
+    notes: ['Twelve slices. Nobody tastes the raw dough.', 'Wheat is the bread: a child who cannot have it shapes another dough at another table.'],
+  }),
+  recipe('oat-bites', 'Oat bites, not baked', 'food', {
+    takes: [takes('rolled-oats', cup(1), 'ml'), takes('seed-butter', cup(0.5), 'ml'), takes('maple-syrup', tbsp(3), 'ml'), takes('cinnamon', tsp(0.25), 'ml')],
+    gives: [14, 'each'], portion: portion(2, { 'young-toddler': 1 }), stages: from('young-toddler'), tasteSafe: true,
+    with: ['a bowl', 'a spoon', 'a plate'],
+    steps: [child('Stir everything', 5), adult('Chill it', 1, 30), child('Roll small balls; press them flat for the youngest', 8)],
+    mends: [['It crumbles', 'A spoonful of syrup.'], ['It sticks', 'Chill it longer, and wet your hands.']],
+    keeps: [keep('fridge', 3)], sharedDays: 1,
+    notes: ['Oats that are labeled gluten-free, and a spread of sunflower seeds: no nuts.', 'No honey: there may be one under twelve months at the table.', 'Flat and soft for those under four.'],
+  }),
+  recipe('lemonade', 'Lemonade', 'food', {
+    takes: [takes('lemon', 4, 'each'), takes('sugar', cup(0.5), 'ml'), takes('water', cup(5), 'ml')],
+    gives: [1400, 'ml'], portion: portion(120, { 'school-age': 180 }), stages: from('young-toddler'), tasteSafe: true,
+    with: ['a hand squeezer', 'a pitcher', 'a strainer'],
+    steps: [adult('Cut the lemons', 2), child('Squeeze them', 8), child('Stir sugar into a cup of warm water until it is gone', 3), child('Pour everything together', 2)],
+    mends: [['It is sour', 'A spoonful of sugar that was stirred in warm water.'], ['It is too sweet', 'More water, or one more lemon.']],
+    keeps: [keep('fridge', 3)],
+    notes: ['Lemon stings in small cuts on hands.', 'Sweet drinks are for a party: your food program may have its own rule.'],
+  }),
+  recipe('juice-jelly', 'Fruit jelly', 'food', {
+    takes: [takes('gelatin', 14, 'g'), takes('apple-juice', cup(2), 'ml')],
+    gives: [500, 'g'], portion: portion(60, { 'school-age': 90 }), stages: from('young-toddler'), tasteSafe: true,
+    with: ['a pot', 'small dishes'],
+    steps: [adult('Sprinkle the gelatin on half a cup of cold juice, and let it swell', 2, 5), adult('Heat the rest, and stir both until it is clear', 4), child('Pour it into dishes', 3, 0), adult('Chill it', 1, 3 * HOURS)],
+    mends: [['It stays soft', 'Chill it longer. Fresh pineapple and kiwi keep it from setting.']],
+    keeps: [keep('fridge', 2)],
+    notes: ['Cut it small for those under four.', 'Gelatin comes from animals: some families do not eat it.'],
+  }),
+  recipe('fruit-pops', 'Fruit pops', 'food', {
+    takes: [takes('banana', 2, 'each'), takes('berry', 150, 'g'), takes('yogurt', 240, 'g')],
+    gives: [8, 'each'], portion: portion(1), stages: from('older-toddler'), tasteSafe: true,
+    with: ['a fork', 'paper cups', 'craft sticks'],
+    steps: [child('Mash banana and berries', 5), child('Stir in the yogurt, and fill the cups', 5), adult('Freeze, with a stick in each after an hour', 2, OVERNIGHT)],
+    mends: [['The stick leans', 'Foil over the cup holds it.']],
+    swaps: [swap('yogurt', 'oat-yogurt')],
+    keeps: [keep('freezer', 30)],
+    notes: ['Sitting down, never on the run.'],
+  }),
+  recipe('shaken-butter', 'Butter from a jar', 'food', {
+    takes: [takes('heavy-cream', cup(1), 'ml'), takes('fine-salt', tsp(0.125), 'ml')],
+    gives: [100, 'g'], portion: portion(8), stages: from('older-toddler'), tasteSafe: true,
+    with: ['a plastic jar with a tight lid', 'a bowl of cold water'],
+    steps: [adult('Let the cream stand out of the fridge', 1, 30), child('Shake it in turns until a lump knocks in the jar', 15), adult('Pour off the buttermilk, and rinse the lump in cold water', 3), child('Stir in the salt', 1)],
+    mends: [['It is whipped cream', 'Shake on: the next step comes all at once.']],
+    keeps: [keep('fridge', 5)],
+    notes: ['Milk through and through: a child who cannot have it shakes a bottle of colored water along.'],
+  }),
+  recipe('apple-sauce', 'Apple sauce', 'food', {
+    takes: [takes('apple', 6, 'each'), takes('water', cup(0.5), 'ml'), takes('cinnamon', tsp(0.25), 'ml')],
+    gives: [800, 'g'], portion: portion(90, { infant: 40, 'young-toddler': 60 }), stages: from('infant'), tasteSafe: true,
+    with: ['dull knives', 'a pot', 'a masher'],
+    steps: [adult('Peel and quarter the apples', 8), child('Cut the quarters small', 8), adult('Simmer with the water until they are soft', 3, 15), adult('Let it cool until it is lukewarm', 1, 30), child('Mash', 4)],
+    mends: [['It is thin', 'Simmer it open for five more minutes.'], ['It sticks to the pot', 'A splash of water, and lower heat.']],
+    keeps: [keep('fridge', 3), keep('freezer', 60)],
+    notes: ['Raw apple is hard for those under four: only the sauce is for them.'],
+  }),
+]

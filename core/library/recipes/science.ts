@@ -1,0 +1,70 @@
+import type { Recipe } from '../../domain'
+import { adult, child, cup, DAYS, from, keep, OVERNIGHT, portion, recipe, swap, takes, tbsp, tsp } from './make'
+
+/** What fizzes, floats, freezes and grows. A portion is one try. */
+export const SCIENCE: readonly Recipe[] = [
+  recipe('ice-boats', 'Ice boats', 'science', {
+    takes: [takes('water', 150, 'ml'), takes('food-colour', 0.2, 'ml'), takes('craft-stick', 1, 'each')],
+    gives: [1, 'each'], portion: portion(1), stages: from('older-toddler'), tasteSafe: true,
+    with: ['small molds', 'paper for sails', 'a water tub'],
+    steps: [child('Fill the molds with colored water', 15), adult('Freeze, with a stick as a mast', 1, OVERNIGHT), adult('Loosen them in warm water', 10)],
+    mends: [['The mast tips over', 'Foil over the mold holds it.'], ['It melts too fast', 'Cold water in the tub, and a larger mold.']],
+    keeps: [keep('freezer', 60)],
+    notes: ['Let go when it hurts: no ice in a hand longer than half a minute.', 'An adult stays within reach of the water.'],
+  }),
+  recipe('volcano', 'Fizzing mountain', 'science', {
+    takes: [takes('baking-soda', tbsp(2), 'ml'), takes('vinegar', cup(0.25), 'ml'), takes('food-colour', 0.2, 'ml'), takes('dish-soap', tsp(0.25), 'ml')],
+    gives: [1, 'each'], portion: portion(1), stages: from('older-toddler'),
+    with: ['a cup in a heap of sand', 'a tray with a rim', 'a small pitcher'],
+    steps: [child('Spoon baking soda into the cup', 1), adult('Drop color and soap on it', 1), child('Pour in the vinegar', 2)],
+    mends: [['It only hisses', 'Fresh baking soda; stir up what is at the bottom.']],
+    keeps: [keep('out', 0)],
+    notes: ['Vinegar stings in eyes: small pitchers, faces back.'],
+  }),
+  recipe('density-jar', 'Jar of layers', 'science', {
+    takes: [takes('corn-syrup', cup(0.5), 'ml'), takes('dish-soap', cup(0.5), 'ml'), takes('water', cup(0.5), 'ml'), takes('food-colour', 0.2, 'ml'), takes('cooking-oil', cup(0.5), 'ml')],
+    gives: [1, 'each'], portion: portion(1), stages: from('preschool'),
+    with: ['a clear plastic jar', 'a ladle', 'things to drop in'],
+    steps: [child('Pour the syrup into the middle', 2), child('Let the soap run slowly down the side', 2), child('Then the colored water, over a spoon', 3), child('Then the oil', 2)],
+    mends: [['The layers mix', 'Wait an hour: soap and water stay mixed, the oil comes up again.']],
+    keeps: [keep('out', 2)],
+    notes: ['Heavier for its size lies lower: guess before each layer.', 'Not for tasting.'],
+  }),
+  recipe('salt-crystals', 'Crystals of salt', 'science', {
+    takes: [takes('water', cup(1), 'ml'), takes('fine-salt', cup(0.375), 'ml', { first: 0.7, stop: 1.1, until: 'No more of it will dissolve.' })],
+    gives: [2, 'each'], portion: portion(1), stages: from('preschool'),
+    with: ['a jug', 'clear cups', 'yarn', 'craft sticks'],
+    steps: [adult('Pour boiling water into the jug', 2), child('Stir in salt, a spoonful at a time', 6), adult('Let it cool, and pour it into cups', 2, 30), child('Hang yarn into each from a stick', 5, 5 * DAYS)],
+    mends: [['Nothing grows', 'There was too little salt: warm it and stir in more.'], ['A crust climbs the cup', 'That is salt too: look at it with the magnifier.']],
+    keeps: [keep('out', 90)],
+    notes: ['An adult keeps the hot water. Salt water is not for drinking.'],
+  }),
+  recipe('cabbage-colors', 'Cabbage that changes color', 'science', {
+    takes: [takes('red-cabbage', 0.25, 'each'), takes('water', cup(3), 'ml')],
+    gives: [600, 'ml'], portion: portion(100), stages: from('preschool'),
+    with: ['a pot', 'a strainer', 'clear cups', 'fat pipettes'],
+    steps: [child('Tear the leaves into the pot', 5), adult('Boil them, and let the water cool', 3, 45), adult('Strain it', 2), child('Drop in vinegar, or baking soda in water, and see', 15)],
+    mends: [['It is pale', 'Let the leaves stand in it longer.'], ['Nothing changes', 'More vinegar, or more baking soda.']],
+    keeps: [keep('fridge', 3)],
+    notes: ['It stains. Cups for one, and nobody drinks.'],
+  }),
+  recipe('yeast-wakes', 'Yeast wakes up', 'science', {
+    takes: [takes('yeast', tsp(2), 'ml'), takes('sugar', tsp(1), 'ml'), takes('water', cup(0.5), 'ml')],
+    gives: [1, 'each'], portion: portion(1), stages: from('older-toddler'),
+    with: ['a clear plastic jar', 'a ruler', 'a bowl of warm water'],
+    steps: [child('Stir sugar and yeast into lukewarm water', 2), child('Mark how high it is', 1, 10), child('Measure the foam', 3)],
+    mends: [['It does not foam', 'The water was too hot: as warm as a bath is right.']],
+    keeps: [keep('out', 0)],
+    notes: ['Make a second one without sugar, and compare.'],
+  }),
+  recipe('milk-swirl', 'Milk that swirls', 'science', {
+    takes: [takes('milk', cup(0.5), 'ml'), takes('food-colour', 0.5, 'ml'), takes('dish-soap', tsp(0.25), 'ml')],
+    gives: [1, 'each'], portion: portion(1), stages: from('preschool'),
+    with: ['a plate with a rim', 'cotton swabs'],
+    steps: [adult('Pour the milk, and drop colors on it', 2), child('Touch it with a swab that was dipped in soap', 5)],
+    mends: [['Nothing moves', 'A fresh swab, and milk with more fat in it.']],
+    swaps: [swap('milk', 'oat-drink', 1, 'It moves, but more slowly: there is less fat in it.')],
+    keeps: [keep('out', 0)],
+    notes: ['Down the drain afterwards; nobody drinks it.'],
+  }),
+]

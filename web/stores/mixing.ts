@@ -1,0 +1,137 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import type { CalendarDate, Recipe } from '@core/domain'
+import { byId, InputError } from '@core/base'
+import { MATERIALS } from '@core/library/materials'
+import { RECIPES } from '@core/library/recipes'
+import { batches, dietPlan, eatersOn, fromCupboard, made, withSwaps, type Ask, type Ware } from '@core/making'
+import { useHouse } from './house'
+import { useUnit } from './unit'
+
+/** How much of a recipe is made. */
+export const HOW_MUCH = ['children', 'portions', 'left', 'factor'] as const
+export type HowMuch = (typeof HOW_MUCH)[number]
+
+const SHIPPED = byId(MATERIALS)
+const RECIPES_BY_ID = byId(RECIPES)
+
+/** What a computation gives, or in her words why it gives nothing, and at which field. */
+type Outcome<T> = { value: T; fault?: undefined } | { value: null; fault: { field: string; message: string } }
+function outcomeOf<T>(compute: () => T): Outcome<T> {
+  try {
+    return { value: compute() }
+  } catch (error) {
+    if (error instanceof InputError) return { value: null, fault: error.faults[0] }
+    throw error
+  }
+}
+
+/** What is to be mixed, for whom and how much of it: one recipe at a time, for a day of the open unit. */
+export const useMixing = defineStore('mixing', () => {
+  const unit = useUnit()
+  const house = useHouse()
+  const recipeId = ref('')
+  const date = ref<CalendarDate | ''>('')
+  const howMuch = ref<HowMuch>('children')
+  const portions = ref<number | null>(null)
+  const factor = ref<number | null>(1)
+  const leftOf = ref('')
+  const left = ref<number | null>(null)
+  const bowlMl = ref<number | null>(null)
+  /** What she chose herself; null while the swaps are those that the children need. */
+  const chosen = ref<readonly string[] | null>(null)
+
+  /** The materials of this house, and the shipped ones that it has never had. */
+  const materials = computed<ReadonlyMap<string, Ware & (typeof MATERIALS)[number]>>(() => {
+    const own = house.materials.map((one) => ({ ...one, density: one.density ?? SHIPPED.get(one.id)?.density ?? null }))
+    return new Map([...SHIPPED, ...byId(own)])
+  })
+  const nameOf = (materialId: string) => materials.value.get(materialId)?.name ?? materialId
+  const densityOf = (materialId: string) => materials.value.get(materialId)?.density ?? null
+  const days = computed(() => unit.days.filter((one) => one.held))
+  const day = computed(
+    () =>
+      days.value.find((one) => one.date === date.value) ??
+      days.value.find((one) => one.date >= unit.snapshot!.today) ??
+      days.value.at(-1),
+  )
+  const eaters = computed(() => (day.value ? eatersOn(house.children, day.value.date, house.thisHome.stageBounds) : []))
+  const recipe = computed<Recipe | undefined>(() => RECIPES_BY_ID.get(recipeId.value))
+  const dietsOf = (one: Recipe) => dietPlan(one, eaters.value, materials.value)
+  const diets = computed(() => recipe.value && dietsOf(recipe.value))
+  const swapIds = computed(() => chosen.value ?? diets.value?.swapIds ?? [])
+  const served = computed(() => {
+    const without = new Set(diets.value?.without.map((one) => one.child.id))
+    return eaters.value.filter((one) => !without.has(one.child.id))
+  })
+  const ask = computed<Ask>(() => {
+    switch (howMuch.value) {
+      case 'children':
+        return { by: 'children', stages: served.value.map((one) => one.stage) }
+      case 'portions':
+        return { by: 'portions', portions: portions.value ?? 0 }
+      case 'left':
+        return { by: 'left', ingredientId: leftOf.value, quantity: left.value ?? 0 }
+      case 'factor':
+        return { by: 'factor', factor: factor.value ?? 0 }
+    }
+  })
+  const mixed = computed(() =>
+    recipe.value
+      ? outcomeOf(() =>
+          made(withSwaps(recipe.value!, swapIds.value, densityOf), materials.value, ask.value, house.thisHome.measures),
+        )
+      : null,
+  )
+  const bowls = computed(() =>
+    mixed.value?.value && bowlMl.value !== null ? outcomeOf(() => batches(mixed.value!.value!, bowlMl.value!)) : null,
+  )
+  const cupboard = computed(() => (mixed.value?.value ? fromCupboard(mixed.value.value, materials.value) : []))
+
+  /** Opens a recipe as it is written, for those who are there. */
+  function open(id: string): void {
+    recipeId.value = id
+    howMuch.value = 'children'
+    portions.value = null
+    factor.value = 1
+    leftOf.value = recipe.value?.ingredients[0].id ?? ''
+    left.value = null
+    chosen.value = null
+  }
+  /** Makes a swap, or takes it back; one for each ingredient. */
+  function toggle(swapId: string): void {
+    const swap = recipe.value?.swaps.find((one) => one.id === swapId)
+    if (!swap) return
+    const others = swapIds.value.filter(
+      (id) => id !== swapId && recipe.value!.swaps.find((one) => one.id === id)?.ingredientId !== swap.ingredientId,
+    )
+    chosen.value = swapIds.value.includes(swapId) ? others : [...others, swapId]
+  }
+
+  return {
+    recipeId,
+    recipe,
+    recipes: RECIPES,
+    date,
+    day,
+    days,
+    eaters,
+    diets,
+    dietsOf,
+    served,
+    howMuch,
+    portions,
+    factor,
+    leftOf,
+    left,
+    bowlMl,
+    bowls,
+    swapIds,
+    mixed,
+    cupboard,
+    materials,
+    nameOf,
+    open,
+    toggle,
+  }
+})
