@@ -32,7 +32,7 @@ export const readable = (quantity: number): number => (quantity < 10 ? quantity 
 
 /**
  * A quantity by weight and by volume, as far as each is known: "467 g", "467 g, 864 ml". Kitchen measures stand beside
- * it, so this is always metric on the scale and the jug.
+ * it, so this is always metric on the scale and the measuring cup.
  */
 export function scaleWords({ g, ml, each }: Quantity): string {
   if (each !== null) return piecesWords(each)

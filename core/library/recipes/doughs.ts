@@ -133,7 +133,7 @@ export const DOUGHS: readonly Recipe[] = [
     keeps: [keep('sealed', 7), keep('fridge', 14)], sharedDays: 3,
     notes: ['An adult handles the starch. Not for tasting, not near eyes; hands are washed afterwards.', 'A child with sore or broken skin watches or uses a bag.'],
   }),
-  recipe('saline-slime', 'Slime with lens solution', 'slime', {
+  recipe('saline-slime', 'Slime with contact lens solution', 'slime', {
     takes: [
       takes('clear-glue', cup(0.5), 'ml'), takes('water', cup(0.25), 'ml'), takes('baking-soda', tsp(0.5), 'ml'),
       takes('saline-solution', tbsp(1), 'ml', { first: 0.67, stop: 1.67, until: 'It pulls away from the bowl in one lump.' }),

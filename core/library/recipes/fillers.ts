@@ -90,14 +90,14 @@ export const FILLER_RECIPES: readonly Recipe[] = [
     keeps: [keep('fridge', 1)], sharedDays: 0,
     notes: ['Cut short for those who mouth: a long noodle is swallowed and not chewed.'],
   }),
-  recipe('jelly-dig', 'Jelly to dig in', 'filler', {
+  recipe('gelatin-dig', 'Gelatin to dig in', 'filler', {
     takes: [takes('gelatin', 28, 'g'), takes('water', cup(4), 'ml'), takes('food-colour', 1, 'ml')],
     gives: [970, 'g'], portion: portion(240), stages: from('older-toddler'), tasteSafe: true,
     with: ['a pot', 'a shallow tub', 'large things to hide'],
     steps: [adult('Sprinkle the gelatin on a cup of cold water, and let it swell', 2, 5), adult('Heat it with the rest until it is clear', 6), adult('Pour it over what is hidden, and chill', 3, 4 * HOURS), child('Dig', 20)],
     mends: [['It stays soft', 'Chill it longer: overnight does it.']],
     keeps: [keep('fridge', 2)], sharedDays: 0,
-    notes: ['Hide only what does not fit through a paper tube. Jelly comes off in lumps: nobody eats it here.'],
+    notes: ['Hide only what does not fit through a paper tube. It comes off in lumps: nobody eats it here.'],
   }),
   recipe('fizzy-snow', 'Snow that fizzes', 'filler', {
     takes: [takes('baking-soda', cup(2), 'ml'), takes('water', tbsp(2), 'ml', { first: 0.5, stop: 1.5, until: 'It packs into a ball like snow.' })],

@@ -29,7 +29,7 @@ export const KITCHEN: readonly Recipe[] = [
     steps: [child('Stir everything', 5), adult('Chill it', 1, 30), child('Roll small balls; press them flat for the youngest', 8)],
     mends: [['It crumbles', 'A spoonful of syrup.'], ['It sticks', 'Chill it longer, and wet your hands.']],
     keeps: [keep('fridge', 3)], sharedDays: 1,
-    notes: ['Oats that are labeled gluten-free, and a spread of sunflower seeds: no nuts.', 'No honey: there may be one under twelve months at the table.', 'Flat and soft for those under four.'],
+    notes: ['Oats that are labeled gluten-free, and butter of sunflower seeds: no nuts.', 'No honey: there may be one under twelve months at the table.', 'Flat and soft for those under four.'],
   }),
   recipe('lemonade', 'Lemonade', 'food', {
     takes: [takes('lemon', 4, 'each'), takes('sugar', cup(0.5), 'ml'), takes('water', cup(5), 'ml')],
@@ -40,7 +40,7 @@ export const KITCHEN: readonly Recipe[] = [
     keeps: [keep('fridge', 3)],
     notes: ['Lemon stings in small cuts on hands.', 'Sweet drinks are for a party: your food program may have its own rule.'],
   }),
-  recipe('juice-jelly', 'Fruit jelly', 'food', {
+  recipe('juice-gelatin', 'Juice gelatin', 'food', {
     takes: [takes('gelatin', 14, 'g'), takes('apple-juice', cup(2), 'ml')],
     gives: [500, 'g'], portion: portion(60, { 'school-age': 90 }), stages: from('young-toddler'), tasteSafe: true,
     with: ['a pot', 'small dishes'],
@@ -68,7 +68,7 @@ export const KITCHEN: readonly Recipe[] = [
     keeps: [keep('fridge', 5)],
     notes: ['Milk through and through: a child who cannot have it shakes a bottle of colored water along.'],
   }),
-  recipe('apple-sauce', 'Apple sauce', 'food', {
+  recipe('apple-sauce', 'Applesauce', 'food', {
     takes: [takes('apple', 6, 'each'), takes('water', cup(0.5), 'ml'), takes('cinnamon', tsp(0.25), 'ml')],
     gives: [800, 'g'], portion: portion(90, { infant: 40, 'young-toddler': 60 }), stages: from('infant'), tasteSafe: true,
     with: ['dull knives', 'a pot', 'a masher'],

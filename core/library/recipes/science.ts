@@ -15,7 +15,7 @@ export const SCIENCE: readonly Recipe[] = [
   recipe('volcano', 'Fizzing mountain', 'science', {
     takes: [takes('baking-soda', tbsp(2), 'ml'), takes('vinegar', cup(0.25), 'ml'), takes('food-colour', 0.2, 'ml'), takes('dish-soap', tsp(0.25), 'ml')],
     gives: [1, 'each'], portion: portion(1), stages: from('older-toddler'),
-    with: ['a cup in a heap of sand', 'a tray with a rim', 'a small pitcher'],
+    with: ['a cup in a mound of sand', 'a tray with a rim', 'a small pitcher'],
     steps: [child('Spoon baking soda into the cup', 1), adult('Drop color and soap on it', 1), child('Pour in the vinegar', 2)],
     mends: [['It only hisses', 'Fresh baking soda; stir up what is at the bottom.']],
     keeps: [keep('out', 0)],
@@ -33,8 +33,8 @@ export const SCIENCE: readonly Recipe[] = [
   recipe('salt-crystals', 'Crystals of salt', 'science', {
     takes: [takes('water', cup(1), 'ml'), takes('fine-salt', cup(0.375), 'ml', { first: 0.7, stop: 1.1, until: 'No more of it will dissolve.' })],
     gives: [2, 'each'], portion: portion(1), stages: from('preschool'),
-    with: ['a jug', 'clear cups', 'yarn', 'craft sticks'],
-    steps: [adult('Pour boiling water into the jug', 2), child('Stir in salt, a spoonful at a time', 6), adult('Let it cool, and pour it into cups', 2, 30), child('Hang yarn into each from a stick', 5, 5 * DAYS)],
+    with: ['a pitcher', 'clear cups', 'yarn', 'craft sticks'],
+    steps: [adult('Pour boiling water into the pitcher', 2), child('Stir in salt, a spoonful at a time', 6), adult('Let it cool, and pour it into cups', 2, 30), child('Hang yarn into each from a stick', 5, 5 * DAYS)],
     mends: [['Nothing grows', 'There was too little salt: warm it and stir in more.'], ['A crust climbs the cup', 'That is salt too: look at it with the magnifier.']],
     keeps: [keep('out', 90)],
     notes: ['An adult keeps the hot water. Salt water is not for drinking.'],
