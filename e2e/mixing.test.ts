@@ -82,14 +82,6 @@ describe('mixing for the day', () => {
     await waitText(page, '.pocket', 'Wheat flour')
   })
 
-  it('is where the list leads for what is made in the kitchen', async () => {
-    await page.goto(`${home.base}/units/wind-and-kites/get-ready`)
-    await click(page, 'cooked corn starch dough', '.supply')
-    await click(page, 'How to make it', '.pocket')
-    await waitText(page, 'main', 'Cooked dough without wheat')
-    await page.goto(`${home.base}/units/wind-and-kites/get-ready?tab=mix&recipe=no-cook-dough`)
-  })
-
   it('keeps the recipe over a reload, and goes back to all of them', async () => {
     await page.reload()
     await waitText(page, 'main', 'Dough without cooking')

@@ -62,6 +62,17 @@ it('knows for whom an idea is, from the first day', async () => {
   ])
 })
 
+it('mixes a recipe for the children of its own home', async () => {
+  await page.goto(page.url().replace(/gather.*$/, 'get-ready?tab=mix'))
+  await click(page, 'Oobleck', '.groups')
+  await sees(page, 'for Emil and Noor')
+  // 90 g and 150 g: 125 g of corn starch and 115 g of water, by US cups.
+  await waitText(page, '[aria-label="What goes in"]', '1 cup')
+  await waitText(page, '[aria-label="What goes in"]', '1/2 cup')
+  // The kitchen was ticked at the start, the food was not.
+  await waitText(page, '.pocket', '4.4 oz short')
+})
+
 it('keeps what is changed in Home, and takes it back', async () => {
   await page.goto(`${home.base}/home?tab=children`)
   await click(page, 'E Emil')

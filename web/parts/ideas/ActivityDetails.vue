@@ -54,7 +54,7 @@ const adapted = computed(() => adaptationsFor(props.activity))
     <div>
       <h2>{{ activity.title }}</h2>
       <p>{{ activity.aim }}</p>
-      <p v-if="activity.topics.length" class="small mute">About {{ listWords(activity.topics) }}.</p>
+      <p v-if="activity.topics.length" class="small mute">About: {{ activity.topics.join(', ') }}.</p>
     </div>
     <p class="small mute">
       {{ activity.minutes.setUp }} min to set up, {{ activity.minutes.do }} to do, {{ activity.minutes.clear }} to

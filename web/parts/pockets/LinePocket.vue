@@ -20,16 +20,6 @@ const measures = computed(() => house.thisHome.measures)
 const material = computed(() => props.line.material)
 const amount = (quantity: number) => quantityWords(quantity, material.value.unit, measures.value)
 const words = (cents: number) => moneyWords(cents, house.thisHome.currency)
-/** The recipe that makes it; empty where there is none. */
-const recipeId = ref('')
-watch(
-  () => props.line.material.id,
-  async (id) => {
-    const { RECIPES } = await import('@core/library/recipes')
-    recipeId.value = RECIPES.find((one) => one.makes === id)?.id ?? ''
-  },
-  { immediate: true },
-)
 const onHand = ref<number | null>(material.value.onHand)
 watch(
   () => material.value.onHand,
@@ -49,12 +39,6 @@ const seenWords = (pack: Pack) =>
     <div>
       <h2>{{ material.name }}</h2>
       <p class="mute small">{{ material.place ? `Kept: ${material.place}` : 'No place written down' }}</p>
-      <p v-if="recipeId">
-        <router-link
-          :to="{ name: 'get-ready', params: { unitId: store.id! }, query: { tab: 'mix', recipe: recipeId } }"
-          >How to make it</router-link
-        >
-      </p>
     </div>
     <section class="rows">
       <h3>{{ material.use === 'reusable' ? 'Most in use at one time' : 'Needed in all' }}: {{ amount(line.need) }}</h3>
