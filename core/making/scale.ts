@@ -46,7 +46,6 @@ export type Ask =
 
 /** A recipe in the amounts that were asked for. */
 export interface Made {
-  recipe: Recipe
   factor: number
   lines: Scaled[]
   /** What comes of it, in `unit`. */
@@ -193,7 +192,6 @@ export function made(recipe: Recipe, materials: Materials, ask: Ask, measures: '
   const known = liquids.reduce((sum, line) => sum + (line.ml ?? line.g ?? 0), 0)
   demand(known <= MOST_ML, 'ask', 'That is more than 50 liters: nobody mixes that much at home')
   return {
-    recipe,
     factor,
     lines,
     gives: written.quantity * factor,
@@ -213,15 +211,14 @@ export function made(recipe: Recipe, materials: Materials, ask: Ask, measures: '
  * @throws InputError naming `bowl` where one portion does not fit into it with room to stir, or where what goes in has
  *   no known volume
  */
-export function batches(made: Pick<Made, 'bowlMl' | 'portions'>, bowlMl: number): { count: number; share: number } {
+export function batches(made: Pick<Made, 'bowlMl' | 'portions'>, bowlMl: number): number {
   demand(Number.isFinite(bowlMl) && bowlMl > 0, 'bowl', 'A bowl must hold something')
   demand(made.bowlMl !== null, 'bowl', 'How much room this takes is not known')
   const room = bowlMl * BOWL_SHARE
   const onePortion = made.bowlMl / Math.max(1, made.portions)
   demand(onePortion <= room, 'bowl', 'Not even one portion fits into this bowl with room to stir')
   // What fits to a thousandth fits: a sum of thirds is no reason for one more bowl.
-  const count = Math.max(1, Math.ceil(made.bowlMl / room - 1e-9))
-  return { count, share: 1 / count }
+  return Math.max(1, Math.ceil(made.bowlMl / room - 1e-9))
 }
 
 /** One ingredient against what is in the house. */

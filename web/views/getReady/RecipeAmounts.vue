@@ -55,7 +55,7 @@ const bowlWords = computed(() => {
   const bowls = mixing.bowls
   if (!bowls) return ''
   if (bowls.fault) return bowls.fault.message
-  const { count } = bowls.value
+  const count = bowls.value
   return count === 1 ? 'It all fits, with room to stir.' : `Mix it in ${count} equal batches.`
 })
 const leftMaterial = computed(() => {
