@@ -45,8 +45,8 @@ describe('who can use what in the demo home', () => {
       materials,
     )
     expect(bread.without.map((one) => `${one.child.name}: ${one.why}`)).toEqual([
-      'Pip: It is not made for this age',
-      'Oona: It must not be tasted, and hands still go to the mouth',
+      'Pip: It is not for this age',
+      'Oona: It is not for tasting, and hands still go to the mouth',
       'Juno: It takes wheat flour, and nothing here takes its place',
     ])
   })

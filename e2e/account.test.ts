@@ -92,7 +92,7 @@ describe('the account', () => {
     await sees(here, 'This is among the first that others would try')
     await fill(here, 'The new one', NEW)
     await click(here, 'Change it')
-    await sees(here, 'The new password holds from now on.')
+    await sees(here, 'The new password works from now on.')
     await at(there, '/sign-in')
   })
   it('shows a new recovery code once, which sets a new password at the door and is spent by it', async () => {

@@ -160,7 +160,9 @@ async function walk(
     wrote = false
     await page.evaluate(() => localStorage.clear()).catch(() => undefined)
     await page.setCookie(...cookies)
-    await page.goto(open.base + view, { waitUntil: 'domcontentloaded' })
+    const visit = () => page.goto(open.base + view, { waitUntil: 'domcontentloaded' })
+    // What was just pressed may be leading elsewhere still: its way there gives up first.
+    await visit().catch((error: Error) => (/ERR_ABORTED/.test(error.message) ? visit() : Promise.reject(error)))
     await page.waitForFunction(
       () => document.querySelector('h1, h2') !== null && !/^Opening/m.test(document.body.innerText),
       OFTEN,

@@ -134,7 +134,7 @@ describe('the basket', () => {
     ).toBe(0)
     await click(page, 'Clear')
     await waitText(page, '.count', all)
-    await choose(page, 'Domain', 'What this week is short on')
+    await choose(page, 'Learning area', 'What this week is short on')
     await waitText(page, '.lacks', 'Too little of it this week')
     await click(page, 'Clear')
     await click(page, 'More filters')
@@ -295,9 +295,9 @@ describe('the objects of the theme', () => {
       await click(page, 'More about gizmo')
       const input = (await page.waitForSelector('.drawing input[type=file]'))!
       await input.uploadFile(file('notes.png', 'no picture at all'))
-      await sees(page, 'notes.png is no picture that Kobby can read. It takes PNG, JPEG and SVG.')
+      await sees(page, 'notes.png is not a picture Kobby can read. It takes PNG, JPEG and SVG.')
       await input.uploadFile(file('huge.png', Buffer.alloc(1_200_000)))
-      await sees(page, 'huge.png has 1.2 MB; a picture may have 1 MB. Take a smaller one.')
+      await sees(page, 'huge.png has 1.2 MB; a picture can be up to 1 MB. Take a smaller one.')
       await input.uploadFile(file('half.png', readFileSync('docs/screenshots/room.png').subarray(0, 20)))
       await sees(page, 'half.png could not be opened: it may be damaged.')
       await input.uploadFile(

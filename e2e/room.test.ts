@@ -147,7 +147,7 @@ describe('a special day', () => {
   it('gets a list of its own in Spark, and takes cards into its parts', async () => {
     await go(`${WHEELS}/spark`, 'Objects of the theme')
     await click(page, 'Add a special day')
-    await click(page, 'Give it a list of its own')
+    await click(page, 'Give it its own schedule')
     await saved(page)
     const { events } = await stored('units', 'wheels-and-ramps')
     expect(events[0]).toMatchObject({ day: 5, parts: [{ kind: 'game', from: '09:30', to: '10:30' }] })

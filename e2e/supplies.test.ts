@@ -212,7 +212,7 @@ describe('in the shop, on a phone', () => {
     gate.open()
     await waitOnHand('large-bead', 58)
     // Ticked by two on one day: bought once, and the second is told.
-    await sees(phone, 'had ticked float blocks already: it is bought once')
+    await sees(phone, 'had checked off float blocks already: it was bought once')
     expect(await onHand('large-cork')).toBe(12)
     await click(phone, 'I bought it too')
     await waitOnHand('large-cork', 18)

@@ -77,7 +77,7 @@ it('asks who is right when two people change one thing, and keeps theirs', async
 
 it('asks who is right, and puts mine over it, knowingly', async () => {
   await bothChange('Unpin')
-  await click(here, 'Put mine over it')
+  await click(here, 'Use mine')
   await saved(here)
   expect(await placement()).toMatchObject({ apart: true })
   await there.waitForFunction(

@@ -49,7 +49,7 @@ async function setUpHome(page: Page, base: string): Promise<void> {
   }
   await waitText(page, '[aria-label="Child 1"]', 'proposed by age')
   await click(page, 'Next: what you have')
-  await click(page, 'Tick everything')
+  await click(page, 'Check everything')
   await click(page, 'Next: license and prep time')
   await click(page, 'Move in')
   await sees(page, 'Planning style')

@@ -144,7 +144,7 @@ describe('solved where it is shown', () => {
   })
   it('money over: what saves most for what it costs them is left out', async () => {
     await click(page, 'Money', '.pulse')
-    await waitText(page, '.pocket', 'Saves most for what it costs them')
+    await waitText(page, '.pocket', 'Saves the most, costs them the least')
     await click(page, 'Leave out Snack sails')
     await becomes('money', '$4.99 of $9.00')
     // What was left out is in the basket, and its clash of Friday is gone with it.

@@ -226,7 +226,7 @@ describe('a disk', () => {
     for (let i = 1; refused.status === 200 && i < 60; i++) refused = await write(i)
     expect([refused.status, refused.body.title]).toEqual([
       507,
-      'The disk on which Kobby keeps its data is full. Nothing was changed; what you did is tried again.',
+      'The disk on which Kobby keeps its data is full. Nothing was changed; Kobby will try again.',
     ])
     expect((await kobby.call('GET', '/api/v1/house')).status).toBe(200)
     await limit(1_000_000)

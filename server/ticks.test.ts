@@ -73,7 +73,7 @@ describe('a tick', () => {
     const wrong = await send([tick('step-1', false), tick('step-77')])
     expect([wrong.status, wrong.body.errors]).toEqual([
       422,
-      [{ field: 'ops.1.step', message: 'This is no step of it any more' }],
+      [{ field: 'ops.1.step', message: 'This step is no longer part of it' }],
     ])
     expect((await tickOf('step-1'))?.done).toBe(true)
     const elsewhere = await kobby.call('POST', '/api/v1/changes', change('wheels-and-ramps', [tick('step-1')]))

@@ -61,7 +61,7 @@ describe('an amount as people write it', () => {
     ['1.000,5', g, 'Write a number'],
     ['2 lb 4', g, 'Write a number'],
     ['-', each, 'Write a number'],
-    ['3 bags', g, '“bags” is no unit that is known here'],
+    ['3 bags', g, '“bags” is not a unit Kobby knows'],
     ['12 oz', sheet, 'This is counted in sheets, not in oz'],
     ['3 kg', each, 'This is counted one by one, not in kg'],
     ['2 cups', cm, 'This is counted by length, not in cups'],

@@ -187,7 +187,7 @@ export function readQuantity(
     const unit = named ? BY_WORD.get(named) : BY_WORD.get(bareIn || 'each')
     // A bare number is a whole amount; "2 500" is none that one could be sure of.
     if (!Number.isFinite(value) || bare || (!named && count > 0)) return { fault: 'Write a number' }
-    if (!unit) return { fault: `“${named.slice(0, 20)}” is no unit that is known here` }
+    if (!unit) return { fault: `“${named.slice(0, 20)}” is not a unit Kobby knows` }
     const size = sizeIn(of, unit, measures)
     if (size === null) return { fault: `This is counted ${COUNTED[of.unit]}, not in ${unit.name}` }
     bare = !named

@@ -98,14 +98,14 @@ export function placeDates(placements: readonly Placement[], program: ProgramDay
       const covered = program.days.filter((day) => day.held && day.number >= where.fromDay && day.number <= where.toDay)
       return covered.length
         ? { placement, days: covered, problem: null }
-        : problem('past-end', 'None of its days is held')
+        : problem('past-end', 'All of its days are skipped')
     }
     if (pinnedDate !== null) {
       const day = byDate.get(pinnedDate)
       if (!day)
-        return problem('pin-not-a-program-day', `It is pinned to ${pinnedDate}, which is no program day of this unit`)
+        return problem('pin-not-a-program-day', `It is pinned to ${pinnedDate}, which is not a day of this unit`)
       if (day.number === where.day) return { placement, days: [day], problem: null }
-      const message = `It is pinned to ${pinnedDate}, now day ${day.number} and no longer day ${where.day}`
+      const message = `It is pinned to ${pinnedDate}, now day ${day.number} and not day ${where.day}`
       return { placement, days: [day], problem: { placementId: placement.id, kind: 'pin-moved', message } }
     }
     const day = byNumber.get(where.day)

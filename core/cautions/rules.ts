@@ -395,11 +395,11 @@ const MATERIAL_RULES: readonly Written[] = [
     source: 'CPSC (burns); liquid over 49 °C',
     adultHands: true,
     apartHelps: true,
-    when: 'Oven, stove, iron, glue gun, microwave or liquid over 49 °C while children are about',
+    when: 'Oven, stove, iron, glue gun, microwave or liquid over 49 °C while children are around',
     advice: 'An adult does it away from the children, or in a prep window.',
     concerns: ({ material, activity, requirement }) => has('hot')({ material }) && !onlyInPrep(activity, requirement),
     atRisk: anyone,
-    why: (names, material, _, many) => `${material.name} burns, and ${names} ${is(many)} about then.`,
+    why: (names, material, _, many) => `${material.name} burns, and ${names} ${is(many)} around then.`,
   },
   {
     id: 'sharp',

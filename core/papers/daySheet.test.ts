@@ -122,6 +122,6 @@ describe('the sheet as Markdown', () => {
     expect(text).toContain('- [ ] Cut \\<paper\\>.')
     expect(text).toContain('- [ ] **Ann**: Do it.')
     expect(text).toContain('In hand: large beads 2 (hall cupboard)')
-    expect(text).toContain('Tidy up: Beads back.')
+    expect(text).toContain('Clean up: Beads back.')
   })
 })

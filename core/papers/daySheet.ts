@@ -40,7 +40,7 @@ export function partWords(part: Part): string {
 
 /** What a tick is called in the log. */
 export const tickLabel = (text: string, done: boolean): string => {
-  const label = `${done ? 'Ticked' : 'Not done after all'}: ${text}`
+  const label = `${done ? 'Checked off' : 'Not done after all'}: ${text}`
   return label.length > MOST_LABEL ? `${label.slice(0, MOST_LABEL - 1)}…` : label
 }
 
@@ -296,6 +296,6 @@ function itemMarkdown(item: SheetItem): string[] {
     ...item.steps.map(
       (step) => `- [ ] ${step.who ? `**${escapeMarkdown(step.who)}**: ` : ''}${escapeMarkdown(step.text)}`,
     ),
-    ...(item.tidy ? ['', `Tidy up: ${escapeMarkdown(item.tidy)}`] : []),
+    ...(item.tidy ? ['', `Clean up: ${escapeMarkdown(item.tidy)}`] : []),
   ]
 }

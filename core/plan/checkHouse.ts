@@ -68,7 +68,7 @@ function childFlags(child: Child, house: House, today: CalendarDate): { field: s
       ? [
           {
             field: 'born',
-            message: `${child.name} is born on a day that is still to come, so nothing counts on ${child.name} yet`,
+            message: `${child.name} has a birth date that is still to come, so nothing counts on ${child.name} yet`,
           },
         ]
       : []),
@@ -85,7 +85,7 @@ function childFlags(child: Child, house: House, today: CalendarDate): { field: s
 const doubleDates = (exceptions: Child['exceptions']) =>
   exceptions.flatMap((one, i) =>
     exceptions.findIndex((other) => other.date === one.date) < i
-      ? [{ field: `exceptions.${i}.date`, message: `${shortDate(one.date)} stands here twice; the first one counts` }]
+      ? [{ field: `exceptions.${i}.date`, message: `${shortDate(one.date)} is here twice; the first one counts` }]
       : [],
   )
 

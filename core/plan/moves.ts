@@ -79,7 +79,7 @@ export function swapTwo(
   b: Placement,
 ): Move | { refused: string } {
   demand(a.pinnedDate === null && b.pinnedDate === null, 'placement', 'A pinned card keeps its date: unpin it first')
-  demand(a.where.kind === b.where.kind, 'placement', 'A set-up and a moment cannot change places')
+  demand(a.where.kind === b.where.kind, 'placement', 'A set-up and a planned activity cannot change places')
   const without: UnitSnapshot = {
     ...snapshot,
     placements: snapshot.placements.filter((one) => one.id !== a.id && one.id !== b.id),

@@ -86,7 +86,7 @@ export function problems(log: Logger) {
       const disk = faultOfDisk(error)
       if (disk) log.error({ err: error }, disk)
       const problem = disk
-        ? new Problem(507, `${disk} Nothing was changed; what you did is tried again.`)
+        ? new Problem(507, `${disk} Nothing was changed; Kobby will try again.`)
         : (problemOf(error) ?? unexpected(log, error, ctx))
       if (problem.status === 413) closeAfter(ctx)
       ctx.status = problem.status

@@ -98,9 +98,7 @@ export function sessionRoutes(db: Knex, accounts: Accounts, clock: Clock, reach:
           await tries.one(
             ctx,
             right,
-            invalid([
-              { field: 'startCode', message: 'This is not the start code. It stands where Kobby was started.' },
-            ]),
+            invalid([{ field: 'startCode', message: 'This is not the start code. It shows where Kobby was started.' }]),
           )
         const { user, recovery } = await accounts.createOwner(body)
         return { ...(await start(ctx, user)), recovery }

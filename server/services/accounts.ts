@@ -187,7 +187,7 @@ export class Accounts {
 
 const signInOf = ({ signIn }: { signIn: string }): string => signIn.trim().toLowerCase()
 
-export const hasOwnerAlready = () => new Refusal('in-the-way', 'This home has an owner already. Sign in instead.')
+export const hasOwnerAlready = () => new Refusal('in-the-way', 'This home already has an owner. Sign in instead.')
 
 async function failOnWeak(password: string, known: readonly string[]): Promise<void> {
   const fault = await passwordFault(password, known)

@@ -55,7 +55,7 @@ export class Asks {
     const ask = asks.find((one) => one.material.id === input.materialId)
     if (!promises.some((one) => one.id === id)) {
       if (!ask || ask.open <= 0)
-        throw new Refusal('in-the-way', 'Someone else brings this already. Nothing was written down.')
+        throw new Refusal('in-the-way', 'Someone else is already bringing this. Nothing was written down.')
       if (input.quantity > ask.open)
         throw invalid([
           {

@@ -14,7 +14,7 @@ const MOST_WAITING = 20
 
 function derive(password: string, salt: Buffer): Promise<Buffer> {
   if (inLine.pendingCount >= MOST_WAITING)
-    throw new Refusal('busy', 'Many are at the door just now. Try again in a moment.')
+    throw new Refusal('busy', 'Many people are signing in just now. Try again in a moment.')
   return inLine(
     () =>
       new Promise<Buffer>((resolve, reject) =>
@@ -69,6 +69,6 @@ const LOOKED_AT = 100
 export async function passwordFault(password: string, known: readonly string[]): Promise<string | null> {
   const { score } = (await (estimator ??= readLists())).check(password.slice(0, LOOKED_AT), [...known])
   return score < COMMON
-    ? 'This is among the first that others would try. Four words that do not belong together are hard to guess and easy to keep.'
+    ? 'This is one of the first passwords others would try. Four words that do not belong together are hard to guess and easy to remember.'
     : null
 }

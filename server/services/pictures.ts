@@ -25,11 +25,11 @@ export class Pictures {
   /** @param data the file in base64; what kind it is its own bytes say */
   async keep(data: string): Promise<{ id: string }> {
     const bytes = Buffer.from(data, 'base64')
-    if (bytes.length > PICTURE_BYTES) throw wrong('A picture may have 1 MB. Take a smaller one.')
+    if (bytes.length > PICTURE_BYTES) throw wrong('A picture can be up to 1 MB. Take a smaller one.')
     const type = BEGINS.find(([, start]) => start.every((byte, i) => bytes[i] === byte))?.[0]
-    if (!type) throw wrong('This is no PNG or JPEG')
+    if (!type) throw wrong('This is not a PNG or JPEG')
     if ((await countPictures(this.db)) >= MOST_PICTURES)
-      throw new Refusal('full', `A home keeps ${MOST_PICTURES} pictures of its own, and has that many`)
+      throw new Refusal('full', `A home keeps up to ${MOST_PICTURES} pictures of its own, and this one has that many`)
     const id = randomUUID()
     await writePicture(this.db, { id, type, bytes }, this.clock.stamp())
     return { id }

@@ -138,9 +138,9 @@ export class Shares {
   /** A tick through a link: a change like the owner's own, but only of what stands on the link's day. */
   async tick(share: Share, { id, ...input }: LinkTick): Promise<Tick> {
     const item = (await this.sheetOf(share)).items.find((one) => one.placementId === input.placementId)
-    if (!item) throw invalid([{ field: 'placementId', message: 'This is not on the sheet of the day any more' }])
+    if (!item) throw invalid([{ field: 'placementId', message: 'This is no longer on the day sheet' }])
     const step = item.steps.find((one) => one.id === input.step)
-    if (!step) throw invalid([{ field: 'step', message: 'This is no step of it any more' }])
+    if (!step) throw invalid([{ field: 'step', message: 'This step is no longer part of it' }])
     const { ticks } = await this.changes.apply(
       {
         id: idThrough(share, 'tick', id),

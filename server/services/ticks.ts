@@ -21,7 +21,7 @@ async function faultOf(tx: Tx, unitId: string | null, op: TickOp, at: string): P
     : []
   return steps.includes(op.step) || op.step.startsWith('stretch-')
     ? null
-    : { field: `${at}.step`, message: 'This is no step of it any more' }
+    : { field: `${at}.step`, message: 'This step is no longer part of it' }
 }
 
 /** Writes ticks: of two on one step, the one that was made last stays. */

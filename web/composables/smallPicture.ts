@@ -36,10 +36,10 @@ const readAs = (file: Blob, type: string): Promise<string> =>
 export async function smallPicture(file: File): Promise<string> {
   if (file.size > PICTURE_BYTES)
     throw new Error(
-      `${file.name} has ${(file.size / 1_000_000).toFixed(1)} MB; a picture may have 1 MB. Take a smaller one.`,
+      `${file.name} has ${(file.size / 1_000_000).toFixed(1)} MB; a picture can be up to 1 MB. Take a smaller one.`,
     )
   const type = pictureType(new Uint8Array(await file.slice(0, 2000).arrayBuffer()))
-  if (!type) throw new Error(`${file.name} is no picture that Kobby can read. It takes PNG, JPEG and SVG.`)
+  if (!type) throw new Error(`${file.name} is not a picture Kobby can read. It takes PNG, JPEG and SVG.`)
   const image = new Image()
   image.src = await readAs(file, type)
   try {

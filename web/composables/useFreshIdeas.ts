@@ -28,7 +28,7 @@ export function useFreshIdeas() {
     )
   })
   const takeFresh = () =>
-    void house.commit(`Add ${countWords(fresh.value.activities.length, 'idea')} that ship`, [
+    void house.commit(`Add ${countWords(fresh.value.activities.length, 'idea')} that come with Kobby`, [
       ...fresh.value.materials.map((value) => ({ put: 'material' as const, value })),
       ...fresh.value.activities.map((value) => ({ put: 'activity' as const, value: value as Activity })),
     ])

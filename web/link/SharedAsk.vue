@@ -92,7 +92,7 @@ async function takeBack(id: string) {
       <header class="rows">
         <span class="mute">{{ page.home }}</span>
         <h1>What we could use</h1>
-        <p>For {{ page.unit }}. Only what you have anyway: nothing has to be bought.</p>
+        <p>For {{ page.unit }}. Only what you already have: nothing has to be bought.</p>
       </header>
       <p v-if="problem" class="notice soft" role="alert">{{ problem }}</p>
       <section v-if="mine.length" class="notice soft rows" aria-label="You bring">
@@ -123,14 +123,14 @@ async function takeBack(id: string) {
           <p v-if="fault" class="brick" role="alert">{{ fault }}</p>
           <div class="inline">
             <button type="submit" class="btn primary" :disabled="busy">I’ll bring it</button
-            ><button type="button" class="btn" @click="open = null">Leave it</button>
+            ><button type="button" class="btn" @click="open = null">Cancel</button>
           </div>
         </form>
         <div v-else-if="thing.open > 0">
           <button type="button" class="btn primary" @click="begin(thing)">I can bring some</button>
         </div>
       </section>
-      <p class="small mute">Open until {{ longDate(page.endsOn) }}. What you write here only the home sees.</p>
+      <p class="small mute">Open until {{ longDate(page.endsOn) }}. Only the home sees what you write here.</p>
     </template>
     <div v-else-if="problem" class="stack" role="alert">
       <h1>{{ ended ? 'This link does not open' : 'The list could not be loaded' }}</h1>

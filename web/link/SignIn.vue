@@ -47,7 +47,7 @@ function turn(toForgot: boolean) {
     <div v-if="recovery" class="cubby box stack">
       <KobbyMark />
       <h1>The new password is set</h1>
-      <p>Every other device was signed out. The code you used is spent; this is the new one.</p>
+      <p>Every other device was signed out. The code you used no longer works; this is your new one.</p>
       <RecoverySlip :code="recovery" :sign-in="name" />
       <div class="inline no-print">
         <button type="button" class="btn primary" @click="goOn">I have kept it</button

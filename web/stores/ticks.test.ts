@@ -81,13 +81,13 @@ describe('the owner’s tick', () => {
     server(
       () =>
         new ApiError(422, 'Some fields need another look.', [
-          { field: 'ops.0.step', message: 'This is no step of it any more' },
+          { field: 'ops.0.step', message: 'This step is no longer part of it' },
         ]),
     )
     await useWriter().tick('unit', 'Ticked: One', mine())
     expect(useTicks().all).toEqual([{ ...mine(false), at: 'before' }])
     expect(useWriter().problem).toBe(
-      '“Ticked: One” was not saved. Some fields need another look. step: This is no step of it any more',
+      '“Ticked: One” was not saved. Some fields need another look. step: This step is no longer part of it',
     )
     await useWriter().tick('unit', 'Ticked: Two', mine(true, 'step-2'))
     expect(useTicks().all.some((one) => one.step === 'step-2')).toBe(false)

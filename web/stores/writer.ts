@@ -69,7 +69,7 @@ export const useWriter = defineStore('writer', () => {
   const savedAt = ref<Date | null>(null)
   const steps = ref<Record<string, Steps>>({})
   const said = ref('')
-  /** Lines that someone else had ticked already: they were bought once, and she is told. */
+  /** Lines that someone else had checked off already: they were bought once, and she is told. */
   const twice = shallowRef<{ materialId: string; date: string; by: string; change: Change }[]>([])
   const forget = (i: number) => void (twice.value = twice.value.filter((_, j) => j !== i))
   const own = new Set<string>()

@@ -48,7 +48,7 @@ const print = () => window.print()
               ><br />by {{ longDate(ask.bringBy) }}
             </li>
           </ul>
-          <p>It is for {{ store.unit?.name }}. Only what you have anyway: nothing has to be bought. Thank you.</p>
+          <p>It is for {{ store.unit?.name }}. Only what you already have: nothing has to be bought. Thank you.</p>
         </article>
       </div>
     </template>

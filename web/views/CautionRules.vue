@@ -5,7 +5,7 @@ import PlainFrame from '../parts/frame/PlainFrame.vue'
 const KINDS: { severity: Severity; title: string; what: string }[] = [
   { severity: 'stop', title: 'Stop', what: 'Can only be solved, never set aside.' },
   { severity: 'change', title: 'Change', what: 'Can be set aside with a reason, which the day sheet prints.' },
-  { severity: 'watch', title: 'Watch', what: 'Said on every sheet.' },
+  { severity: 'watch', title: 'Watch', what: 'Printed on every sheet.' },
 ]
 </script>
 

@@ -66,10 +66,10 @@ const takeDemo = () =>
 const named = computed(() => answers.value.kids.filter((one) => one.name.trim() || one.born))
 const missing = computed(() => {
   const { days, centers, hours } = answers.value
-  if (!named.value.length) return 'Write down one child at least.'
+  if (!named.value.length) return 'Write down at least one child.'
   if (named.value.some((one) => Object.values(faultsOf(one, session.today)).some(Boolean)))
     return 'A child’s line is not finished.'
-  if (!days.length) return 'Choose a day on which you are open.'
+  if (!days.length) return 'Choose at least one day you are open.'
   if (!hours.from || !hours.to || hours.from >= hours.to) return 'The day must end after it begins.'
   return centers.length ? '' : 'Choose a center.'
 })
@@ -171,10 +171,10 @@ const setUp = () =>
     </form>
     <form v-else-if="step === 'cupboard'" class="cubby box stack wide" @submit.prevent="goTo('rules')">
       <KobbyMark />
-      <h1>What do you have already?</h1>
+      <h1>What do you already have?</h1>
       <p class="mute">
-        Tick what is in the house, so that your first shopping list asks only for the rest. The amounts are usual ones;
-        you can count them later in the Pantry.
+        Check off what is in the house, so that your first shopping list asks only for the rest. The amounts are usual
+        ones; you can count them later in the Pantry.
       </p>
       <CupboardTicks v-model="answers.cupboard" />
       <div class="inline">

@@ -201,7 +201,7 @@ const halves = computed(() => store.ideas.filter((idea) => !idea.activityId).len
           {{
             offered.length
               ? 'Take a word or a filter away, or keep the idea in your own words.'
-              : 'Fetch the ideas that ship, write one of your own, or let patterns make some.'
+              : 'Bring in the ideas that come with Kobby, write one of your own, or let patterns make some.'
           }}
         </p>
         <div class="inline">
@@ -215,7 +215,7 @@ const halves = computed(() => store.ideas.filter((idea) => !idea.activityId).len
         <p>The patterns could not be fetched: there is no connection. Nothing was lost.</p>
         <div><v-btn @click="patterns.fetchKit">Try again</v-btn></div>
       </div>
-      <p v-else-if="!patterns.ready.value" class="mute" role="status">Fetching the patterns</p>
+      <p v-else-if="!patterns.ready.value" class="mute" role="status">Loading the patterns</p>
       <PatternList
         v-else
         :lacks="lacks"

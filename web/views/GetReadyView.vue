@@ -78,8 +78,8 @@ function select(line: SupplyLine) {
           unit's days and words.
         </p>
         <p class="small mute">
-          What is spent comes from the ticks in the shop. What is still to buy is the list, in whole packs, at the
-          prices that were seen last.
+          What is spent comes from what you check off in the shop. What is still to buy is the list, in whole packs, at
+          the last prices you saw.
         </p>
       </div>
       <div v-else class="stack">

@@ -201,7 +201,7 @@ function remove() {
   <v-dialog v-model="asking" aria-labelledby="remove-title">
     <div class="k-sheet">
       <h2 id="remove-title">Remove {{ open?.name }}?</h2>
-      <p>The plans let go of {{ tab === 'centers' ? 'it' : 'them' }}. Undo brings it back.</p>
+      <p>Plans let go of {{ tab === 'centers' ? 'it' : 'them' }}. Undo brings it back.</p>
       <div class="inline">
         <v-btn class="primary" @click="remove">Remove</v-btn><v-btn @click="asking = false">Keep</v-btn>
       </div>

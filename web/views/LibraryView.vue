@@ -147,9 +147,9 @@ const aside = computed(() => house.activities.filter((one) => one.archived).leng
     <div v-else-if="!reading" class="stack none">
       <template v-if="!house.activities.length"
         ><h2>The library is empty</h2>
-        <p class="mute">Fetch the ideas that ship, or write one of your own.</p>
+        <p class="mute">Bring in the ideas that come with Kobby, or write one of your own.</p>
         <div v-if="fresh.activities.length">
-          <v-btn class="primary" @click="takeFresh">Fetch {{ countWords(fresh.activities.length, 'idea') }}</v-btn>
+          <v-btn class="primary" @click="takeFresh">Bring in {{ countWords(fresh.activities.length, 'idea') }}</v-btn>
         </div></template
       >
       <template v-else-if="shelf === 'aside' && !aside"

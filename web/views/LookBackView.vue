@@ -29,8 +29,8 @@ const done = computed(() => store.placements.filter((one) => one.status === 'don
   <UnitFrame title="Look back">
     <h2>{{ done ? `${countWords(done, 'thing')} done so far` : 'Nothing is marked as done yet' }}</h2>
     <p class="mute lead">
-      Mark what was done and what was skipped: what was done takes what it used out of the pantry; the supply list
-      leaves both out of what is still to come. How it went stands by the idea when you look for one again.
+      Mark what was done and what was skipped. What was done comes out of the pantry, and the supply list stops counting
+      both. How it went shows the next time you look at the idea.
     </p>
     <section v-for="day in days" :key="day.number" class="cubby day" :aria-label="`Day ${day.number}`">
       <h3>Day {{ day.number }}, {{ longDate(day.date) }}</h3>
@@ -41,7 +41,7 @@ const done = computed(() => store.placements.filter((one) => one.status === 'don
       <h3>Out at the centers</h3>
       <HowItWent v-for="one in out" :key="one.id" :placement="one" :ticks="ticksOf(one.id)" />
     </section>
-    <p v-if="!days.length" class="mute">The unit has not begun: there is nothing to look back on.</p>
+    <p v-if="!days.length" class="mute">The unit has not started: there is nothing to look back on.</p>
   </UnitFrame>
 </template>
 

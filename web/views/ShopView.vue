@@ -117,8 +117,8 @@ const packsOf = (item: ShopItem) => packWords(item.buy.packs, item.line.material
       </p>
       <div v-for="(one, i) in writer.twice" :key="i" class="notice soft rows" role="status">
         <p>
-          {{ one.by && one.by !== session.user?.name ? one.by : 'Someone' }} had ticked
-          {{ house.materialsById.get(one.materialId)?.name }} already: it is bought once.
+          {{ one.by && one.by !== session.user?.name ? one.by : 'Someone' }} had checked off
+          {{ house.materialsById.get(one.materialId)?.name }} already: it was bought once.
         </p>
         <div class="inline">
           <v-btn size="small" @click="supplies.boughtToo(i)">I bought it too</v-btn

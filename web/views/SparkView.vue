@@ -80,8 +80,8 @@ const past = computed(
         </div>
         <p class="mute">{{ covers }}</p>
         <p v-if="past" class="notice soft">
-          {{ countWords(past, 'placement') }} would lie past the end. They are kept and shown in Lay out once the unit
-          is long enough.
+          {{ countWords(past, 'thing') }} would fall past the end. They are kept and shown in Lay out once the unit is
+          long enough.
         </p>
         <div v-for="one in closures" :key="one.date" class="notice soft row">
           <span>Closed {{ longDate(one.date) }}{{ one.reason ? `: ${one.reason}` : '' }}</span

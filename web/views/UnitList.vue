@@ -100,8 +100,8 @@ watch(
     <div class="k-sheet">
       <h2 id="remove-unit">Remove {{ removing?.name }}?</h2>
       <p>
-        Its ideas, its plan, its links and its ticks go with it. Undo brings the plan back; links and ticks are gone for
-        good.
+        Its ideas, its plan, its links and its check marks go with it. Undo brings the plan back; links and check marks
+        are gone for good.
       </p>
       <div class="inline">
         <v-btn class="danger" @click="remove">Remove the unit</v-btn><v-btn @click="removing = null">Keep it</v-btn>

@@ -95,7 +95,7 @@ const print = () => window.print()
     </div>
     <p v-else-if="!purchases" class="mute" role="status">Adding up the year</p>
     <p v-else-if="!items.length" class="mute">
-      Nothing was bought in {{ year }}, or nothing was ticked. Ticks in the shop land here.
+      Nothing was bought in {{ year }}, or nothing was checked off. What you check off in the shop shows up here.
     </p>
     <div v-else class="year">
       <section class="cubby sums keep" aria-label="By category">
@@ -106,9 +106,9 @@ const print = () => window.print()
           ><b>{{ words(one.paid) }}</b>
         </div>
         <div class="row total">
-          <span class="k-label">Together</span><b>{{ words(total) }}</b>
+          <span class="k-label">Total</span><b>{{ words(total) }}</b>
         </div>
-        <p class="small mute">The categories are a start. What counts for your taxes, your tax preparer says.</p>
+        <p class="small mute">The categories are a start. Ask your tax preparer what counts for your taxes.</p>
       </section>
       <div class="scroll">
         <table>

@@ -63,7 +63,16 @@ describe('every sentence of every pattern', () => {
           expect(faultsOf(madeOf('Something new', ['turn', 'bright'], objects))).toEqual([])
         },
       ),
-      { numRuns: 120 },
+      // What there is one of in the world, and of which she has twelve.
+      {
+        numRuns: 120,
+        examples: [
+          [
+            ['whale', 'tray', 'moon'],
+            [0, 0, 12, 0, 0, 0, 0, 0, 0],
+          ],
+        ],
+      },
     )
   })
   it.each(TYPED_THEMES)('is whole for “%s”, as it was typed', (name, words, objects) =>

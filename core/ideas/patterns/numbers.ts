@@ -16,6 +16,9 @@ import {
 } from './kit'
 import { capital, numberWord } from '../theme'
 
+/** With its article, where it has none of its own yet: "the shells", "the moon". */
+const theOnes = (many: string): string => (many.startsWith('the ') ? many : `the ${many}`)
+
 /** How far the cards count: the unit's number, but at least five and at most ten. */
 const topOf = (number: number | null): number => Math.min(10, Math.max(5, number ?? 5))
 
@@ -165,7 +168,7 @@ export const NUMBER_PATTERNS: Pattern[] = [
         ],
         prep: real.length ? [] : set.prep,
         steps: [
-          `Put all the ${real[0]?.many ?? `cards of ${manyNames(things.slice(0, 2))}`} in the middle.`,
+          `Put all ${theOnes(real[0]?.many ?? `cards of ${manyNames(things.slice(0, 2))}`)} in the middle.`,
           'Roll and count the dots aloud.',
           'Take so many into their own dish.',
           'Pass the die on to the left.',

@@ -12,7 +12,7 @@ function roundedWords(draft: Draft): string {
   const missing = new Map<string, Set<LearningDomain>>()
   for (const gap of gapsOf(touchesOf(draft.plan(), draft.house)))
     missing.set(gap.child.name, (missing.get(gap.child.name) ?? new Set()).add(gap.domain))
-  if (!missing.size) return 'Each child meets every learning area in every week.'
+  if (!missing.size) return 'Each child gets to every learning area every week.'
   const groups = new Map<string, string[]>()
   for (const [name, domains] of missing) {
     const what = listWords([...domains].map((domain) => DOMAIN_NAMES[domain].toLowerCase()))

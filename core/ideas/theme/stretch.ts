@@ -20,15 +20,16 @@ export interface Stretch {
 const LETTER: Partial<Record<CenterKind, (letter: string) => string>> = {
   'dough-table': (letter) => `Roll a long snake and bend it into ${letter}.`,
   easel: (letter) => `Begin the sheet with one large ${letter}, drawn from the shoulder.`,
-  'sensory-bin': (letter) => `Bury four cards with ${letter} among four with other letters, and let them be sorted.`,
+  'sensory-bin': (letter) =>
+    `Bury four cards with ${letter} among four with other letters, and let the kids sort them.`,
   'mark-making': (letter) => `Put a card with ${letter} at each place to trace with a finger first.`,
-  'glow-table': (letter) => `Lay ${letter} from the clear pieces, or draw it in what lies on the table.`,
+  'glow-table': (letter) => `Make ${letter} out of the clear pieces, or draw it in what is on the table.`,
   'art-table': (letter) => `Write ${letter} on the back with each child, beside the name.`,
   circle: (letter) => `Say each name slowly and stand up where it has the sound of ${letter}.`,
   outdoors: (letter) => `Chalk ${letter} as large as a room and walk along its lines.`,
   'book-nook': (letter) => `Look for ${letter} on each page and put a finger under it.`,
-  blocks: (letter) => `Lay ${letter} on the rug from long pieces.`,
-  pretend: (letter) => `Hang up a sign that begins with ${letter}.`,
+  blocks: (letter) => `Make ${letter} on the rug out of long pieces.`,
+  pretend: (letter) => `Hang up a sign that starts with ${letter}.`,
 }
 const NUMBER: Partial<Record<CenterKind, (word: string) => string>> = {
   'dough-table': (word) => `Press ${word} marks into each finished piece and count them with a fingertip.`,
@@ -45,7 +46,7 @@ const SHAPE: Partial<Record<CenterKind, (shape: string) => string>> = {
   'dough-table': (shape) => `Cut out ${withArticle(shape)} and feel along its edge.`,
   easel: (shape) => `Tape ${withArticle(shape)} on the sheet and paint over it.`,
   'art-table': (shape) => `Cut ${withArticle(shape)} for each from the scraps and glue it on somewhere.`,
-  'glow-table': (shape) => `Look for ${withArticle(shape)} among the pieces, or lay one from others.`,
+  'glow-table': (shape) => `Look for ${withArticle(shape)} among the pieces, or make one out of others.`,
   blocks: (shape) => `Tape the outline of ${withArticle(shape)} on the rug and build along it.`,
   outdoors: (shape) => `Chalk ${withArticle(shape)} and walk around it, heel to toe.`,
   'mark-making': (shape) => `Draw ${withArticle(shape)} in the air, on the table, then on paper.`,

@@ -94,7 +94,7 @@ describe('a table with mistakes', () => {
       [3, 'do minutes'],
       [4, 'centers'],
     ])
-    expect(result.faults![0].message).toBe('“See what floats.” is no number of minutes')
+    expect(result.faults![0].message).toBe('“See what floats.” is not a number of minutes')
   })
   it('says which columns a first line lacks', () => {
     expect(

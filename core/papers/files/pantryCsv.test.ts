@@ -68,13 +68,13 @@ describe('the pantry as a table', () => {
   })
   it.each([
     [['name', 'on hand'], ['craft sticks', '2 lb'], 'on hand', 'counted one by one, not in lb'],
-    [['name', 'on hand'], ['craft sticks', 'many'], 'on hand', 'is no number'],
+    [['name', 'on hand'], ['craft sticks', 'many'], 'on hand', 'is not a number'],
     [['name', 'on hand'], ['craft sticks', '-3'], 'on hand', 'cannot be negative'],
     [['name', 'unit'], ['craft sticks', 'g'], 'unit', 'counted in each'],
     [['name', 'packs'], ['craft sticks', '0 for 1.00 at x'], 'packs', 'hold something'],
     [['name', 'packs'], ['craft sticks', 'fifty'], 'packs', 'not understood'],
     [['name', 'good until'], ['craft sticks', '2026-02-30'], 'good until', 'exists'],
-    [['name', 'when short'], ['craft sticks', 'steal it'], 'when short', 'none of'],
+    [['name', 'when short'], ['craft sticks', 'steal it'], 'when short', 'not one of'],
     [['name'], [''], 'name', 'below the first line'],
     [['what'], ['x'], 'name', 'no such column'],
   ])('names line and column of what is wrong: %j %j', (header, row, column, part) => {

@@ -79,7 +79,7 @@ export class RowCells<C extends string> {
     if (!text) return undefined
     const value = readNumber(text)
     if (Number.isFinite(value)) return value
-    this.fail(column, `“${text.slice(0, 40)}” is no number`)
+    this.fail(column, `“${text.slice(0, 40)}” is not a number`)
     return undefined
   }
   /** A column that is there and empty says that there is none. */
@@ -92,12 +92,12 @@ export class RowCells<C extends string> {
     if (!text) return undefined
     const { quantity, fault } = readQuantity(text, of, measures, of.unit)
     if (fault !== undefined)
-      this.fail(column, fault === 'Write a number' ? `“${text.slice(0, 40)}” is no number` : fault)
+      this.fail(column, fault === 'Write a number' ? `“${text.slice(0, 40)}” is not a number` : fault)
     return quantity
   }
   minutes(column: C): number {
     const text = this.text(column)
-    if (text && !/^\d{1,4}$/.test(text)) this.fail(column, `“${text.slice(0, 40)}” is no number of minutes`)
+    if (text && !/^\d{1,4}$/.test(text)) this.fail(column, `“${text.slice(0, 40)}” is not a number of minutes`)
     return Number(text) || 0
   }
   yes(column: C): boolean {
@@ -129,7 +129,7 @@ export class RowCells<C extends string> {
   ): T | undefined {
     const found = codeOf(text, names)
     if (found === undefined)
-      this.fail(column, `“${text.slice(0, 40)}” is none of: ${names.map(([, name]) => name).join(', ')}`)
+      this.fail(column, `“${text.slice(0, 40)}” is not one of: ${names.map(([, name]) => name).join(', ')}`)
     return found
   }
 }

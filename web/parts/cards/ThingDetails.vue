@@ -20,11 +20,11 @@ const SIZES = [
 ]
 /** What is said of it in a few words, and what is listed. */
 const WORDS = [
-  { key: 'lives', label: 'Lives, grows or is used', such: 'the sea, a kitchen' },
+  { key: 'lives', label: 'Where it lives, grows or is used', such: 'the sea, a kitchen' },
   { key: 'young', label: 'Its young', such: 'calf' },
   { key: 'needs', label: 'It eats or needs', such: 'seeds' },
-  { key: 'sound', label: 'It sounds', such: 'quacks' },
-  { key: 'moves', label: 'It moves', such: 'waddles' },
+  { key: 'sound', label: 'How it sounds', such: 'quacks' },
+  { key: 'moves', label: 'How it moves', such: 'waddles' },
 ] as const
 const LISTS = [
   { key: 'stages', label: 'Its stages, first to last', such: 'egg, chick, hen' },

@@ -65,7 +65,7 @@ onMounted(() => {
     <div class="stack">
       <form class="stack" novalidate @submit.prevent="changePassword">
         <h2>Password</h2>
-        <FormField label="The password now"
+        <FormField label="Your password now"
           ><v-text-field
             v-model="now"
             type="password"
@@ -73,7 +73,7 @@ onMounted(() => {
             maxlength="200"
             :error-messages="password.wrong.value.now"
         /></FormField>
-        <FormField label="The new one" hint="At least 10 characters. Every other device is signed out."
+        <FormField label="New password" hint="At least 10 characters. Every other device is signed out."
           ><v-text-field
             v-model="next"
             type="password"
@@ -82,7 +82,7 @@ onMounted(() => {
             :error-messages="password.wrong.value.password"
         /></FormField>
         <p v-if="password.problem.value" class="notice" role="alert">{{ password.problem.value }}</p>
-        <p v-if="changed" role="status">The new password holds from now on.</p>
+        <p v-if="changed" role="status">The new password works from now on.</p>
         <div>
           <v-btn
             type="submit"
@@ -117,7 +117,7 @@ onMounted(() => {
                 :disabled="code.busy.value || !confirmed"
                 :title="confirmed ? undefined : 'Write your password first'"
                 >Make a new code</v-btn
-              ><v-btn class="plain" @click="asking = false">Leave it</v-btn>
+              ><v-btn class="plain" @click="asking = false">Cancel</v-btn>
             </div>
           </form>
           <div v-else><v-btn @click="asking = true">Make a new code</v-btn></div>
@@ -147,7 +147,7 @@ onMounted(() => {
         <h2>Copies of everything</h2>
         <p class="small mute">
           The whole home with its history, made every night; the last 14 are kept. Put one somewhere else now and then:
-          a stick, another machine.
+          a USB stick, another computer.
         </p>
         <p v-if="copies.problem.value" class="notice" role="alert">{{ copies.problem.value }}</p>
         <p v-if="backups?.fault" class="notice" role="alert">
@@ -155,7 +155,7 @@ onMounted(() => {
         </p>
         <template v-if="backups?.folder">
           <p class="small">
-            They lie in <code>{{ backups.folder }}</code>
+            They are in <code>{{ backups.folder }}</code>
           </p>
           <p v-if="made" role="status">The copy is made: {{ made }}</p>
           <div>

@@ -60,12 +60,12 @@ function readPlan({ name, text }: { name: string; text: string }): PlanFile {
   try {
     parsed = JSON.parse(text)
   } catch {
-    throw new FileProblem([`${name} is no plan file: it is not JSON. Nothing was changed.`])
+    throw new FileProblem([`${name} is not a plan file: it is not JSON. Nothing was changed.`])
   }
   const checked = PlanFile.safeParse(parsed)
   if (checked.success) return checked.data
   throw new FileProblem([
-    `${name} has faults, so nothing was changed:`,
+    `${name} has mistakes in it, so nothing was changed:`,
     ...checked.error.issues.slice(0, 8).map((issue) => `${issue.path.join('.') || 'the file'}: ${issue.message}`),
   ])
 }
@@ -181,8 +181,8 @@ const file = useFileIn(readPlan, { preview: api.previewFile, apply: api.applyFil
       <section class="rows">
         <h2>What a week aims at</h2>
         <p class="small mute">
-          Touches of each domain for a child who comes every day. Empty: two, and in the first year only what a baby
-          meets. 0: not aimed at.
+          How many times a week each child should get to each learning area, for a child who comes every day. Empty
+          means two, and in the first year only what a baby meets. 0 means no goal.
         </p>
         <div class="aims">
           <FormField v-for="domain in DOMAINS" :key="domain" :label="DOMAIN_NAMES[domain]"

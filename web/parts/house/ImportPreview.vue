@@ -30,7 +30,7 @@ const nothing = computed(() => !counts.value.add.length && !counts.value.replace
     </p>
     <div class="inline">
       <v-btn v-if="!nothing" class="primary" @click="$emit('apply')">Bring it in</v-btn
-      ><v-btn class="plain" @click="$emit('leave')">Leave it</v-btn>
+      ><v-btn class="plain" @click="$emit('leave')">Cancel</v-btn>
     </div>
   </div>
 </template>

@@ -93,7 +93,9 @@ const stepWords = computed(() =>
         <p class="mute">
           {{ quantityWords(now.onHand, now.unit, measures)
           }}{{ now.counted ? ' by the last count' : ': a usual amount, not counted yet'
-          }}<template v-if="now.par !== null">, the least is {{ quantityWords(now.par, now.unit, measures) }}</template>
+          }}<template v-if="now.par !== null"
+            >, keep at least {{ quantityWords(now.par, now.unit, measures) }}</template
+          >
         </p>
         <div class="number">
           <button type="button" class="step" :aria-label="`${stepWords} less`" @click="step(-stepSize)">
@@ -121,7 +123,7 @@ const stepWords = computed(() =>
           {{ counted.size === here.length ? 'All counted here' : `${counted.size} of ${here.length} counted here` }}
         </h3>
         <div class="inline">
-          <v-btn class="primary" @click="place = null">Another place</v-btn><v-btn @click="at = 0">Once more</v-btn>
+          <v-btn class="primary" @click="place = null">Another place</v-btn><v-btn @click="at = 0">Count again</v-btn>
         </div>
       </div>
     </template>

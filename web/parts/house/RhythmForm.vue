@@ -52,7 +52,7 @@ const overlapped = (i: number) =>
 <template>
   <form v-if="draft" class="stack rhythm" @submit.prevent="commit">
     <p class="mute">
-      Activities are laid into circle, choice time, outdoors, nap and after. The other blocks keep their time free.
+      Activities go into circle, choice time, outdoors, nap and after. The other blocks keep their time free.
     </p>
     <div
       v-for="(block, i) in draft.rhythm"

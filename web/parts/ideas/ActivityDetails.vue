@@ -109,7 +109,7 @@ const adapted = computed(() => adaptationsFor(props.activity))
       </p>
       <p v-if="activity.easier"><b>Easier:</b> {{ activity.easier }}</p>
       <p v-if="activity.harder"><b>Harder:</b> {{ activity.harder }}</p>
-      <p v-if="activity.tidy"><b>Tidy up:</b> {{ activity.tidy }}</p>
+      <p v-if="activity.tidy"><b>Clean up:</b> {{ activity.tidy }}</p>
       <details class="adapted">
         <summary>For a child who hears, sees, moves or speaks differently</summary>
         <p v-for="who in ADAPTED_FOR" :key="who">

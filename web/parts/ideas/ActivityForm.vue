@@ -144,7 +144,7 @@ const takesPlace = computed(() =>
             :items="DOMAINS.map((one) => ({ title: DOMAIN_NAMES[one], value: one }))"
             multiple
             aria-label="Learning areas, main one first"
-            placeholder="Domains"
+            placeholder="Learning areas"
             :error-messages="errors.domains"
         /></FormField>
         <FormField class="wide" label="About" hint="Things and words, with commas. Units about them show it first."
@@ -197,7 +197,7 @@ const takesPlace = computed(() =>
         <FormField label="Harder"
           ><v-textarea v-model="draft.harder" :error-messages="errors.harder" maxlength="400"
         /></FormField>
-        <FormField label="Tidy up"
+        <FormField label="Clean up"
           ><v-textarea v-model="draft.tidy" :error-messages="errors.tidy" maxlength="400"
         /></FormField>
       </section>

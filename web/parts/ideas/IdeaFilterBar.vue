@@ -119,8 +119,8 @@ defineExpose({ clear })
       class="pick"
       :items="domainItems"
       clearable
-      aria-label="Domain"
-      placeholder="Every domain"
+      aria-label="Learning area"
+      placeholder="Every learning area"
       @update:model-value="choose($event ?? null)"
     />
     <slot />

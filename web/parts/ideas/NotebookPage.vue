@@ -72,7 +72,7 @@ const seen = computed(() =>
           :error-messages="errors.sketch"
           rows="3"
           auto-grow
-          placeholder="What lies where, who sits where, what it is made of"
+          placeholder="What goes where, who sits where, what it is made of"
           maxlength="4000"
           @blur="commit"
       /></FormField>

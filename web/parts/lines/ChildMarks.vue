@@ -16,7 +16,7 @@ const marks = computed(() =>
         id: part.child.id,
         text: markOf(part.child.name, words.value.childNames),
         look: caution ? 'caution' : part.does,
-        words: `${partWords(part)}${caution ? ' A caution stands.' : ''}`,
+        words: `${partWords(part)}${caution ? ' There is a caution.' : ''}`,
       }
     }),
 )

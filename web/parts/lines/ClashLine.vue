@@ -13,7 +13,7 @@ defineEmits<{
   move: [placementId: string, where: Where, words: string]
 }>()
 const SAYS = {
-  hands: 'want more hands than are here',
+  hands: 'need more hands than you have then',
   'lead-twice': 'led by one person at once',
   'lead-away': 'led by someone who is not here then',
 } as const

@@ -14,9 +14,7 @@ const why = computed(() => {
     ? `${listWords(adults.map((adult) => adult.name))} ${adults.length === 1 ? 'is' : 'are'} here`
     : 'nobody is here'
   return [
-    short
-      ? `${countWords(children.length, 'child', 'children')} ask for ${countWords(required, 'adult')}; ${here}.`
-      : '',
+    short ? `${countWords(children.length, 'child', 'children')} need ${countWords(required, 'adult')}; ${here}.` : '',
     over ? `${over} more than the license allows at once.` : '',
   ]
     .filter(Boolean)

@@ -18,7 +18,7 @@ defineEmits<{ place: [slot: Slot]; leave: [] }>()
       }}</v-btn>
     </div>
     <p v-else class="small mute">Nothing near it would work either. Look at the centers in Home.</p>
-    <TextButton class="small" @click="$emit('leave')">Leave it</TextButton>
+    <TextButton class="small" @click="$emit('leave')">Leave it there</TextButton>
   </div>
 </template>
 

@@ -57,7 +57,7 @@ const done = computed(() => props.item.steps.filter((step) => tickOf(step.id)?.d
       </li>
     </ul>
     <p v-if="item.say.length" class="mute">Ask: {{ item.say.join(' ') }}</p>
-    <p v-if="item.tidy" class="mute">Tidy up: {{ item.tidy }}</p>
+    <p v-if="item.tidy" class="mute">Clean up: {{ item.tidy }}</p>
   </article>
 </template>
 

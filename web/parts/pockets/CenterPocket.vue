@@ -38,7 +38,7 @@ const stays = computed(() =>
 )
 const lastDay = computed(() => store.days.length)
 const from = computed(() => Math.min(board.day, lastDay.value))
-/** Ideas of the basket that could stand here from the day that is looked at. */
+/** Ideas of the basket that could stand here from the day you are looking at. */
 const could = computed(() => {
   if (!store.snapshot || !center.value) return []
   const ids = [...new Set(store.ideas.flatMap((idea) => idea.activityId ?? []))].filter(
@@ -125,9 +125,9 @@ function rotateTo(placement: Placement) {
           @update:model-value="rotateTo(session.placement)"
       /></label>
     </section>
-    <p v-if="!here.length" class="mute">Nothing stands here on day {{ board.day }}.</p>
+    <p v-if="!here.length" class="mute">Nothing is out here on day {{ board.day }}.</p>
     <section v-if="stays.length" class="rows">
-      <h3>It stood here before</h3>
+      <h3>It was here before</h3>
       <div v-for="one in stays" :key="one.activityId" class="card thing rows">
         <b>{{ board.titleOf(one.activityId) }}</b>
         <p class="small mute">since {{ shortDate(one.since) }}, in {{ one.unit }}</p>

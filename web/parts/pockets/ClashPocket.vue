@@ -48,7 +48,7 @@ const remedies = computed(() =>
       <h3>What would settle it</h3>
       <v-btn v-for="one in remedies" :key="one.words" size="small" @click="board.mendClash(one)">{{ one.words }}</v-btn>
       <p class="small mute">
-        What is to buy stands on the list in
+        What you need to buy is on the list in
         <router-link :to="{ name: 'get-ready', params: { unitId: store.id! } }">Get ready</router-link> already.
       </p>
     </section>

@@ -62,7 +62,7 @@ function setNote() {
     <div class="row">
       <span
         ><b>{{ title }}</b
-        ><span v-if="ticks" class="small mute">&nbsp;· {{ countWords(ticks, 'step') }} ticked</span></span
+        ><span v-if="ticks" class="small mute">&nbsp;· {{ countWords(ticks, 'step') }} checked off</span></span
       >
       <span class="inline"
         ><v-btn

@@ -103,7 +103,7 @@ const seenWords = (pack: Pack) =>
       </p>
     </section>
     <p v-else-if="line.unpriced" class="small">
-      No pack is known.
+      No pack is written down.
       <router-link :to="{ name: 'pantry', query: { find: material.name } }">Give it one in the pantry</router-link>.
     </p>
     <section v-if="line.firstUse" class="rows">

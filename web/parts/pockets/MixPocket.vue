@@ -60,7 +60,7 @@ const each = computed(() =>
           <b>{{ one.child.name }}:</b> {{ one.why.charAt(0).toLowerCase() + one.why.slice(1) }}.
         </p>
         <p class="small mute">
-          {{ recipe.tasteSafe ? 'A taste of it harms nobody.' : 'Not for tasting.' }} Your licensing rules, the child's
+          {{ recipe.tasteSafe ? 'A taste of it does no harm.' : 'Not for tasting.' }} Your licensing rules, the child's
           care plan and the product's label come first.
         </p>
       </section>

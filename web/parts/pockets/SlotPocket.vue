@@ -50,7 +50,7 @@ const not = computed(() => options.value.filter((one) => !one.placed && one.verd
     <div>
       <h2>{{ title }}</h2>
       <p v-if="day" class="mute small">Day {{ day.number }}, {{ longDate(day.date) }}</p>
-      <p v-if="hint" class="small">{{ STYLE_NAMES[store.unit!.style] }} would have here: {{ hint.toLowerCase() }}.</p>
+      <p v-if="hint" class="small">{{ STYLE_NAMES[store.unit!.style] }} puts here: {{ hint.toLowerCase() }}.</p>
     </div>
     <section class="rows">
       <h3>{{ fits.length ? 'These suit it' : 'Nothing in the basket suits it' }}</h3>

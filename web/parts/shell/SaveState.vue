@@ -40,12 +40,12 @@ function close() {
       </p>
       <div class="inline">
         <v-btn class="primary" @click="writer.settle('theirs')">Keep theirs</v-btn>
-        <v-btn v-if="!removed" @click="writer.settle('mine')">Put mine over it</v-btn>
+        <v-btn v-if="!removed" @click="writer.settle('mine')">Use mine</v-btn>
       </div>
     </div>
     <div v-else-if="writer.problem" class="state card" role="alert">
       <p>{{ writer.problem }}</p>
-      <div><v-btn @click="writer.problem = ''">All right</v-btn></div>
+      <div><v-btn @click="writer.problem = ''">OK</v-btn></div>
     </div>
     <div v-else-if="writer.offline" class="state card">
       <p>No connection. What you change is kept on this device and saved when it is back.</p>

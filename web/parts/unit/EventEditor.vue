@@ -83,7 +83,7 @@ function setInvite(value: unknown) {
     </div>
     <div>
       <TextButton @click="addPart">
-        {{ event.parts.length ? 'Add a part' : 'Give it a list of its own' }}
+        {{ event.parts.length ? 'Add a part' : 'Give it its own schedule' }}
       </TextButton>
     </div>
     <v-combobox

@@ -28,7 +28,7 @@ function addProject() {
   <fieldset class="plain rows">
     <legend><h2>Special days and slow projects</h2></legend>
     <EventEditor
-      v-for="i in draft.events.keys()"
+      v-for="(_, i) in draft.events"
       :key="`e${i}`"
       v-model="draft.events[i]"
       :number="i"

@@ -55,7 +55,7 @@ function dropObject(i: number) {
     </div>
     <ObjectNotes v-model="quick" :known="known" />
     <ThemeObjectRow
-      v-for="i in objects.keys()"
+      v-for="(_, i) in objects"
       :key="i"
       v-model="objects[i]"
       :number="i"

@@ -60,7 +60,7 @@ const toggleAdult = (one: (typeof adults.value)[number]) =>
       />
     </fieldset>
     <p class="small mute">
-      For this date only. Other hours on a date are written in
+      For this date only. To change the hours on a date, go to
       <router-link :to="{ name: 'home', query: { tab: 'children' } }">Home</router-link>.
     </p>
   </div>

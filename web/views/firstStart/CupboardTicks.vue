@@ -38,9 +38,9 @@ const amountOf = (id: string, amount: number) => {
 <template>
   <div class="stack">
     <p class="row">
-      <span role="status">{{ ticked.length }} of {{ ALL.length }} ticked</span
+      <span role="status">{{ ticked.length }} of {{ ALL.length }} checked</span
       ><TextButton @click="toggle(ALL)">
-        {{ ticked.length === ALL.length ? 'Untick everything' : 'Tick everything' }}
+        {{ ticked.length === ALL.length ? 'Uncheck everything' : 'Check everything' }}
       </TextButton>
     </p>
     <p v-if="!materials.size" class="mute" role="status">Opening the cupboard</p>

@@ -58,8 +58,8 @@ const isEvening = computed(() => props.windows.some((one) => one.name === 'Eveni
     <fieldset class="plain stack">
       <legend><h2>When you can prepare</h2></legend>
       <p class="mute">
-        {{ isEvening ? 'Nobody naps, so these are evenings.' : 'While everyone who naps is asleep.' }} Untick a day that
-        is no good; the times can be changed in Home, Adults.
+        {{ isEvening ? 'Nobody naps, so these are evenings.' : 'While everyone who naps is asleep.' }} Uncheck a day
+        that does not work; the times can be changed in Home, Adults.
       </p>
       <div class="rows">
         <label v-for="window in windows" :key="window.weekday" class="choice"

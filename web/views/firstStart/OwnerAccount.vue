@@ -26,7 +26,7 @@ defineEmits<{ done: [] }>()
     /></FormField>
     <FormField
       label="A password"
-      hint="At least 10 characters. Four words that do not belong together are easy to keep."
+      hint="At least 10 characters. Four words that do not belong together are easy to remember."
       ><v-text-field
         v-model="owner.password"
         type="password"
@@ -37,7 +37,7 @@ defineEmits<{ done: [] }>()
     <FormField
       v-if="asksCode"
       label="Start code"
-      hint="It stands where Kobby was started, so that nobody else can take this home."
+      hint="It shows where Kobby was started, so that nobody else can take this home."
       ><v-text-field
         v-model="owner.startCode"
         autocomplete="off"

@@ -121,7 +121,7 @@ const begin = (ask: AskLine) => {
           ></span
         >
       </div>
-      <p class="small mute">Until you say so it does not count, and is back on the list to buy.</p>
+      <p class="small mute">Until you say it came, it does not count and is back on the list to buy.</p>
     </section>
 
     <section v-for="ask in asks" :key="ask.material.id" class="cubby ask keep" :aria-label="ask.material.name">
@@ -170,7 +170,7 @@ const begin = (ask: AskLine) => {
         <p v-if="trying && sayFault" class="small brick" role="alert">{{ sayFault }}</p>
       </form>
       <div v-else-if="ask.open > 0" class="no-print">
-        <TextButton class="small" @click="begin(ask)">Someone said they bring it</TextButton>
+        <TextButton class="small" @click="begin(ask)">Someone offered to bring it</TextButton>
       </div>
     </section>
 

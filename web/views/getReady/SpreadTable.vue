@@ -15,8 +15,8 @@ const familyWords = (keys: readonly { name: string }[]) => listWords(keys.map((c
   <section class="rows spread">
     <h3>Spread over the families</h3>
     <p class="small mute">
-      Nobody is asked for two dear things, and with each unit another family comes first. The notes say this, without a
-      name.
+      Nobody is asked for two expensive things, and with each unit another family comes first. The notes say this,
+      without a name.
     </p>
     <table>
       <thead>

@@ -106,7 +106,7 @@ const query = computed(() => (supplies.also.length ? `?also=${supplies.also.join
       </div>
     </div>
     <p v-if="unmarked" class="notice soft no-print">
-      {{ countWords(unmarked, 'thing') }} of days gone by {{ unmarked === 1 ? 'is' : 'are' }} marked neither done nor
+      {{ countWords(unmarked, 'thing') }} of past days {{ unmarked === 1 ? 'is' : 'are' }} marked neither done nor
       skipped, so what {{ unmarked === 1 ? 'it' : 'they' }} used still counts as here.
       <router-link :to="{ name: 'look-back', params: { unitId: store.id! } }">Look back</router-link>
     </p>

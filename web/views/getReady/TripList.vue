@@ -40,7 +40,7 @@ const query = computed(() => (supplies.also.length ? `?also=${supplies.also.join
         class="no-print"
         :href="`/api/v1/units/${store.id}/trips.ics${query}`"
         download
-        ><v-icon :icon="mdiCalendarOutline" size="20" start />Into a calendar</v-btn
+        ><v-icon :icon="mdiCalendarOutline" size="20" start />Add to a calendar</v-btn
       >
     </div>
     <section

@@ -55,7 +55,7 @@ const option = computed(() => {
     textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif', color: c.ink },
     aria: {
       enabled: true,
-      label: { description: 'Spent and still to buy for each center. The same stands in the table that follows.' },
+      label: { description: 'Spent and still to buy for each center. The table below says the same.' },
     },
     grid: { left: 128, right: 16, top: 34, bottom: 26 },
     legend: { top: 0, left: 0, textStyle: { color: c.ink, fontSize: 14 }, itemWidth: 18, itemHeight: 12 },

@@ -82,7 +82,7 @@ const bad = (one: CoverInterval) => one.short > 0 || one.over > 0
 const words = (one: CoverInterval) =>
   `${spanWords(one)}: ` +
   `${countWords(one.children.length, 'child', 'children')}, ${countWords(one.required, 'adult')} ` +
-  `asked for, ${one.adults.length} here`
+  `needed, ${one.adults.length} here`
 </script>
 
 <template>
@@ -92,8 +92,8 @@ const words = (one: CoverInterval) =>
       <router-link :to="{ name: 'home', query: { tab: 'settings' } }">Write down what your license says</router-link>.
     </p>
     <p class="small mute">
-      In each stretch: adults who are here of those asked for, by your license and the children who are there, asleep or
-      not. Adults stand below as lines.
+      For each stretch of the day: the adults who are here of those needed, by your license and the children who are
+      here, asleep or not. Each adult is a line below.
     </p>
     <section v-for="row in rows" :key="row.date" class="day" :aria-label="longDate(row.date)">
       <div class="row head">

@@ -72,7 +72,7 @@ const { held, take, drag, drop, letGo, shownAt } = useArranging(grid, arranging,
         Day {{ board.day }}<span v-if="day" class="mute small">&nbsp;{{ shortDate(day.date) }}</span>
       </h2>
       <v-btn size="small" :class="{ primary: arranging }" :aria-pressed="arranging" @click="arranging = !arranging">{{
-        arranging ? 'Arranged' : 'Arrange the house'
+        arranging ? 'Done arranging' : 'Arrange the house'
       }}</v-btn>
     </div>
     <p v-if="arranging" class="notice soft small">
@@ -86,7 +86,7 @@ const { held, take, drag, drop, letGo, shownAt } = useArranging(grid, arranging,
       @click="openClash(clash)"
     >
       <b class="brick">{{ capital(clash.material.name) }}, {{ clash.short }} missing:</b>
-      {{ listWords(clash.wants.map((need) => need.session.activity.title)) }} want them at once.
+      {{ listWords(clash.wants.map((need) => need.session.activity.title)) }} need them at the same time.
       <span class="why">What would settle it</span>
     </button>
     <div ref="grid" class="plan" :class="{ arranging }" role="group" aria-label="The centers of the house">
@@ -108,7 +108,7 @@ const { held, take, drag, drop, letGo, shownAt } = useArranging(grid, arranging,
           :days="plan.program.days"
           :day="board.day"
           :weeks-of="weeks"
-          :before="stoodAt(band.center.id) ? `${board.titleOf(stoodAt(band.center.id)!.activityId)} stood here` : ''"
+          :before="stoodAt(band.center.id) ? `${board.titleOf(stoodAt(band.center.id)!.activityId)} was here` : ''"
           @click="open(band.center)"
           @pointerdown="take($event, band.center)"
           @pointermove="drag"
@@ -124,8 +124,8 @@ const { held, take, drag, drop, letGo, shownAt } = useArranging(grid, arranging,
       </TextButton>
     </div>
     <p class="small mute legend">
-      <span class="band"><i class="on" /></span> something stands there &nbsp; <span class="band"><i /></span> nothing
-      &nbsp; <span class="band"><i class="now on" /></span> the day that is looked at
+      <span class="band"><i class="on" /></span> something is out &nbsp; <span class="band"><i /></span> nothing &nbsp;
+      <span class="band"><i class="now on" /></span> the day you are looking at
     </p>
   </div>
 </template>

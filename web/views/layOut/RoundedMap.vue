@@ -86,8 +86,8 @@ const option = computed(() => {
       enabled: true,
       label: {
         description:
-          'Touches of each domain for each child in the week of ' +
-          `${monday.value ? longDate(monday.value) : ''}. The same stands in the table that follows.`,
+          'Touches of each learning area for each child in the week of ' +
+          `${monday.value ? longDate(monday.value) : ''}. The table below says the same.`,
       },
     },
     grid: { left: 68, right: 6, top: 44, bottom: 4 },
@@ -180,7 +180,8 @@ const pickedGap = computed(() =>
         @click="pick"
       />
       <p class="small mute">
-        Touches in the week: placements in which the child takes part and that are for the domain first or second.
+        Touches in the week: planned things that the child takes part in and that are for the learning area, first or
+        second.
         <b class="brick">none</b> is a week without any; a dot is not aimed at, as in the first year.<template
           v-if="week && week.held * 2 < week.open"
         >
@@ -229,7 +230,7 @@ const pickedGap = computed(() =>
       <div class="sr-only">
         <table>
           <caption>
-            Touches of each domain for each child, week of
+            Touches of each learning area for each child, week of
             {{
               longDate(monday)
             }}

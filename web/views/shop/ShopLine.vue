@@ -84,7 +84,7 @@ const amount = (quantity: number) => quantityWords(quantity, props.item.line.mat
             class="step"
             :aria-label="`One pack of ${pack.size} less`"
             :disabled="pack.count < 1"
-            :title="pack.count < 1 ? 'There is none already' : undefined"
+            :title="pack.count < 1 ? 'None is taken yet' : undefined"
             @click="pack.count--"
           >
             <v-icon :icon="mdiMinus" size="22" /></button

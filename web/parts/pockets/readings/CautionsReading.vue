@@ -43,7 +43,7 @@ const groups = computed(() => {
 <template>
   <div class="stack">
     <h2>Cautions</h2>
-    <p v-if="!groups.length">None stand on what is still to come.</p>
+    <p v-if="!groups.length">No cautions on what is still ahead.</p>
     <section v-for="group in groups" :key="group.session.placement.id" class="rows">
       <div class="row">
         <TextButton class="k-label" @click="board.selected = { kind: 'placement', id: group.session.placement.id }">

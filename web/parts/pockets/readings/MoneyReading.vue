@@ -30,7 +30,7 @@ function take(saving: Saving) {
         <span>Still to buy</span><span>{{ words(money.planned) }}</span>
       </div>
       <div class="row k-label">
-        <span>Together</span><span>{{ words(money.total) }}</span>
+        <span>Total</span><span>{{ words(money.total) }}</span>
       </div>
       <div class="row">
         <span>Budget</span><span>{{ money.budget === null ? 'none set' : words(money.budget) }}</span>
@@ -39,14 +39,14 @@ function take(saving: Saving) {
         <span>Over</span><span>{{ words(money.over) }}</span>
       </div>
       <div v-if="money.standing" class="row mute">
-        <span>Besides, for the house</span><span>{{ words(money.standing) }}</span>
+        <span>Also, for the house</span><span>{{ words(money.standing) }}</span>
       </div>
     </div>
     <p v-if="money.unpriced.length" class="small mute">
       No price is known for {{ listWords(money.unpriced.map((line) => line.material.name)) }}, so it will be more.
     </p>
     <section v-if="savings.length" class="rows">
-      <h3>Saves most for what it costs them</h3>
+      <h3>Saves the most, costs them the least</h3>
       <div v-for="saving in savings" :key="saving.words" class="card save">
         <div class="row">
           <b>{{ saving.title }}</b><span>{{ words(saving.saves) }}</span>

@@ -22,7 +22,7 @@ const days = computed(() =>
   <div class="stack">
     <h2>Preparation</h2>
     <p class="small mute">
-      Hands-on minutes due by each day from tomorrow on, added up, beside the windows before it<template
+      Hands-on minutes due by each day from tomorrow on, added up, next to the prep time before it<template
         v-if="store.snapshot!.lastDayBefore && store.snapshot!.lastDayBefore > store.snapshot!.today"
       >
         from {{ longDate(store.snapshot!.lastDayBefore) }} on: until then they are for the unit that runs</template

@@ -19,8 +19,8 @@ const weeks = computed(() => store.readings!.weeks.map((week) => ({ monday: week
   <div class="stack">
     <h2>Well-rounded</h2>
     <p class="small mute">
-      A touch is a placement in which the child takes part and that is for the domain first or second. A gap is a week
-      without any.
+      A touch is one planned thing that the child takes part in and that is for this learning area, first or second. A
+      gap is a week without any.
     </p>
     <section class="rows">
       <h3>{{ gaps.length ? 'Who goes without' : 'Every child is covered' }}</h3>

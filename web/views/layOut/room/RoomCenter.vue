@@ -41,7 +41,7 @@ const bandWords = computed(
     >
     <span v-if="here.length > 3" class="small mute">and {{ here.length - 3 }} more</span>
     <span v-if="!here.length" class="small mute none">{{
-      band.center.kind === 'circle' || band.center.kind === 'outdoors' ? 'for moments' : before || 'nothing out'
+      band.center.kind === 'circle' || band.center.kind === 'outdoors' ? 'for activities' : before || 'nothing out'
     }}</span>
     <span
       v-if="(band.center.kind !== 'circle' && band.center.kind !== 'outdoors') || band.standing.length"
