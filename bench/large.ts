@@ -56,6 +56,7 @@ export function largeSnapshot(today = '2026-03-10'): UnitSnapshot {
     centers,
     materials: stock,
     activities: ideas,
+    recipes: [],
     unit,
     placements,
     ideas: [],

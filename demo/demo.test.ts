@@ -26,11 +26,11 @@ export const demoSnapshot = (unitId: string, today = TUESDAY): UnitSnapshot => {
   }
 }
 function demoAlone(unitId: string, today: string): UnitSnapshot {
-  const { home, children, adults, centers, materials, activities, units, placements, ideas, purchases, promises } =
+  const { home, children, adults, centers, materials, activities, recipes, units, placements, ideas, purchases, promises } =
     demoHome(today)
   const of = <T extends { unitId: string | null }>(list: T[]) => list.filter((one) => one.unitId === unitId)
   return snapshotOf(
-    { home: home!, children, adults, centers, materials, activities },
+    { home: home!, children, adults, centers, materials, activities, recipes },
     units,
     units.find((unit) => unit.id === unitId)!,
     { placements: of(placements), ideas: of(ideas), purchases: of(purchases), promises: of(promises) },

@@ -27,6 +27,9 @@ export const WELCOME = new Set([
   '(BSD-2-Clause OR MIT OR Apache-2.0)',
 ])
 
+/** Packages that say it in their LICENSE file alone, by name and version: looked at by a person. */
+const LOOKED_AT = { 'png-js 2.0.0': 'MIT' }
+
 /** Where a package finds another one that it asks for: in its own folder, else in those above. */
 function placeOf(lock, from, name) {
   for (let folder = from; ; folder = folder.slice(0, Math.max(0, folder.lastIndexOf('/node_modules/')))) {
@@ -57,7 +60,8 @@ export function packages() {
     const own = join(root, place, 'package.json')
     // An older package says it in its own file only.
     const said = license ?? (existsSync(own) ? licenseIn(JSON.parse(readFileSync(own, 'utf8'))) : 'not said')
-    found.set(`${name} ${version}`, { name, version, license: said })
+    const key = `${name} ${version}`
+    found.set(key, { name, version, license: LOOKED_AT[key] ?? said })
   }
   return [...found.values()].sort((a, b) => `${a.name} ${a.version}`.localeCompare(`${b.name} ${b.version}`, 'en'))
 }

@@ -18,6 +18,7 @@ import { eventRoutes } from './routes/events'
 import { fileRoutes } from './routes/files'
 import { handOverRoutes } from './routes/handOver'
 import { houseRoutes } from './routes/house'
+import { mixingRoutes } from './routes/mixing'
 import { COOKIE, sessionRoutes } from './routes/session'
 import { supplyRoutes } from './routes/supplies'
 import { tablesRoutes } from './routes/tables'
@@ -27,6 +28,7 @@ import { Backups } from './services/backups'
 import { Pictures } from './services/pictures'
 import { Changes } from './services/changes'
 import { Clock } from './services/clock'
+import { Labels } from './services/labels'
 import { Live } from './services/live'
 import { PlanFiles } from './services/planFiles'
 import { Shares } from './services/shares'
@@ -87,6 +89,7 @@ export async function createKobby(settings: Settings): Promise<Kobby> {
     ...tablesRoutes(db, changes),
     ...eventRoutes(live, accounts, shares),
     ...supplyRoutes(supplies, new Asks(db, supplies, shares, changes), shares),
+    ...mixingRoutes(db, new Labels(db)),
     ...backupRoutes(backups),
     ...pictureRoutes(new Pictures(db, clock)),
   ]

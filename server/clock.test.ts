@@ -42,12 +42,14 @@ describe('a home without a fixed date', () => {
         centers: [],
         materials: [],
         activities: [],
+        recipes: [],
         units: [],
         ideas: [],
         placements: [],
         purchases: [],
         promises: [],
         stock: [],
+        batches: [],
       })
       expect((await kobby.call('POST', '/api/v1/plan-files/apply', file)).status).toBe(200)
       expect((await kobby.call('GET', '/api/v1/house')).body.today).toBe(date)

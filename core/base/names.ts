@@ -118,6 +118,7 @@ export const STOCK_WORDS: Record<StockReason, string> = {
   counted: 'Counted',
   bought: 'Bought',
   brought: 'Brought',
+  made: 'Made',
   used: 'Used',
   'came-back': 'Came back',
   thrown: 'Thrown away',

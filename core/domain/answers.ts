@@ -88,6 +88,9 @@ export type BackupState = z.infer<typeof BackupState>
 export const HouseAnswer = z.strictObject({ today: CalendarDate, rows: z.array(AnyRow) })
 export type HouseAnswer = z.infer<typeof HouseAnswer>
 
+export const BatchesAnswer = z.strictObject({ rows: z.array(rowOf('batch')) })
+export type BatchesAnswer = z.infer<typeof BatchesAnswer>
+
 export const UnitsAnswer = z.strictObject({ rows: z.array(rowOf('unit')) })
 export type UnitsAnswer = z.infer<typeof UnitsAnswer>
 

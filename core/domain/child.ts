@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { BinTime } from './bin'
 import {
   Allergen,
   CalendarDate,
@@ -32,6 +33,8 @@ export const Child = z.strictObject({
   allergens: z.array(Allergen).max(40),
   diet: OptionalLine,
   sensory: SensoryExperience,
+  /** The latest times at a sensory bin, in order. */
+  binTimes: z.array(BinTime).max(60).default([]),
   interests: z.array(Line).max(40),
   /** Where a child works ahead of, or behind, the stage that age gives. */
   stageOverrides: z.partialRecord(LearningDomain, Stage),
@@ -57,6 +60,7 @@ export const newChild = (id: string, name: string, born: string, attendance: Wee
   allergens: [],
   diet: '',
   sensory: 'new',
+  binTimes: [],
   interests: [],
   stageOverrides: {},
   family: '',

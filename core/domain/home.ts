@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { BinContainer, BinRules, NEW_BIN_RULES } from './bin'
 import { EXAMPLE_LICENSE, License } from './license'
 import {
   Allergen,
@@ -65,7 +66,15 @@ export const Shop = z.strictObject({
 export type Shop = z.infer<typeof Shop>
 
 /** What a new home counts by until it says otherwise. */
-export const NEW_HOME_RULES = { license: EXAMPLE_LICENSE, targets: {}, dryingPlaces: 2, illness: null, shops: [] }
+export const NEW_HOME_RULES = {
+  license: EXAMPLE_LICENSE,
+  targets: {},
+  dryingPlaces: 2,
+  illness: null,
+  shops: [],
+  containers: [],
+  binRules: NEW_BIN_RULES,
+}
 
 /** The licensed family child care home and its settings. */
 export const Home = z.strictObject({
@@ -107,5 +116,8 @@ export const Home = z.strictObject({
   dryingPlaces: z.number().int().min(0).max(20).default(2),
   /** A stomach illness in the home, first to last day; null while there is none. */
   illness: DateSpan.nullable().default(null),
+  /** Bins, tubs and trays of the house. */
+  containers: z.array(BinContainer).max(40).default([]),
+  binRules: BinRules.default(NEW_BIN_RULES),
 })
 export type Home = z.infer<typeof Home>

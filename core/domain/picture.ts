@@ -16,7 +16,7 @@ export const PictureName = z
 /** A picture on its way in. */
 export const NewPicture = z.strictObject({
   /** The file in base64: a third more signs than bytes. */
-  data: z.base64('This is no file in base64').max(Math.ceil(PICTURE_BYTES / 3) * 4 + 4, 'A picture may have 1 MB'),
+  data: z.base64('This is no file in base64').max(Math.ceil(PICTURE_BYTES / 3) * 4 + 4, 'A picture can be up to 1 MB'),
 })
 export const PictureAnswer = z.strictObject({ id: Id })
 export type PictureAnswer = z.infer<typeof PictureAnswer>

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { BinSetUp } from './bin'
 import { CalendarDate, Id, Line, OptionalLine, PositiveAmount, TimeOfDay } from './primitives'
 import { MAX_UNIT_DAYS } from './unit'
 
@@ -21,6 +22,10 @@ export const Where = z.discriminatedUnion('kind', [
     }),
 ])
 export type Where = z.infer<typeof Where>
+
+/** A recipe that a placement is mixed by, and the swaps of it; the amounts follow from who takes part. */
+export const Mix = z.strictObject({ recipeId: Id, swapIds: z.array(Id).max(20) })
+export type Mix = z.infer<typeof Mix>
 
 /** An activity on the plan. */
 export const Placement = z.strictObject({
@@ -50,6 +55,10 @@ export const Placement = z.strictObject({
     .strictObject({ liked: z.number().int().min(0).max(3), note: OptionalLine })
     .nullable()
     .default(null),
+  /** The recipe that it is mixed by; null where nothing is mixed. */
+  mix: Mix.nullable().default(null),
+  /** The sensory bin that it is; null where it is none. */
+  bin: BinSetUp.nullable().default(null),
 })
 export type Placement = z.infer<typeof Placement>
 

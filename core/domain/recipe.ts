@@ -49,6 +49,8 @@ export const RecipeStep = z.strictObject({
   /** Minutes of waiting after it, up to 60 days. */
   wait: z.number().int().min(0).max(86_400),
   who: z.enum(['child', 'adult']),
+  /** The ingredient that is added by feel in this step; null where none is. */
+  feels: Id.nullable().default(null),
 })
 export type RecipeStep = z.infer<typeof RecipeStep>
 
@@ -98,6 +100,14 @@ export const Recipe = z
     notes: z.array(Sentence).max(12),
   })
   .superRefine((recipe, context) => {
+    recipe.steps.forEach((step, index) => {
+      if (step.feels !== null && !recipe.ingredients.some((one) => one.id === step.feels))
+        context.addIssue({
+          code: 'custom',
+          path: ['steps', index, 'feels'],
+          message: 'The recipe has no such ingredient',
+        })
+    })
     const inParts = recipe.ingredients.filter((one) => one.measure === 'part').length
     recipe.ingredients.forEach((one, index) => {
       if (inParts && one.measure !== 'part')

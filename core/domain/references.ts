@@ -1,6 +1,7 @@
 import type { Activity } from './activity'
 import type { FamilyPromise, Purchase, Idea } from './unit'
 import type { Placement } from './placement'
+import type { Recipe } from './recipe'
 import type { StockEntry } from './stock'
 import type { ThingKind, ThingOf } from './things'
 
@@ -36,12 +37,22 @@ export function referencesOf(kind: ThingKind, value: ThingOf<ThingKind>): Refere
         ...to('leadId', 'adult', placement.leadId),
         ...placement.keptOut.flatMap((id, i) => to(`keptOut.${i}`, 'child', id)),
         ...Object.entries(placement.swaps).flatMap(([requirement, id]) => to(`swaps.${requirement}`, 'material', id)),
+        ...to('mix.recipeId', 'recipe', placement.mix?.recipeId ?? null),
+        ...to('bin.fillerId', 'material', placement.bin?.fillerId ?? null),
       ]
     }
     case 'purchase':
     case 'promise': {
       const one = value as Purchase | FamilyPromise
       return [...to('unitId', 'unit', one.unitId), ...to('materialId', 'material', one.materialId)]
+    }
+    case 'recipe': {
+      const recipe = value as Recipe
+      return [
+        ...to('makes', 'material', recipe.makes),
+        ...recipe.ingredients.flatMap((one, i) => to(`ingredients.${i}.materialId`, 'material', one.materialId)),
+        ...recipe.swaps.flatMap((one, i) => to(`swaps.${i}.materialId`, 'material', one.materialId)),
+      ]
     }
     // What is written down for good does not hold on to a unit that goes.
     case 'stock':
@@ -57,14 +68,16 @@ export const REFERRERS: Record<ThingKind, readonly ThingKind[]> = {
   child: ['placement'],
   adult: ['placement'],
   center: ['placement'],
-  material: ['activity', 'placement', 'purchase', 'promise', 'stock'],
+  material: ['activity', 'recipe', 'placement', 'purchase', 'promise', 'stock'],
   activity: ['idea', 'placement'],
+  recipe: ['placement'],
   unit: ['idea', 'placement', 'purchase', 'promise'],
   idea: [],
   placement: [],
   purchase: [],
   promise: [],
   stock: [],
+  batch: [],
 }
 
 /** What a thing is called on screen. */

@@ -6,6 +6,7 @@ import type { Home } from './home'
 import type { Material } from './material'
 import type { Placement } from './placement'
 import type { CalendarDate } from './primitives'
+import type { Recipe } from './recipe'
 import type { SpokenFor } from './spokenFor'
 import type { FamilyPromise, Idea, Purchase, Unit } from './unit'
 
@@ -17,6 +18,8 @@ export interface House {
   centers: Center[]
   materials: Material[]
   activities: Activity[]
+  /** Recipes of the home's own, and those of the library that its plans use. */
+  recipes: Recipe[]
 }
 
 /** A unit with everything it refers to, and today: what every computation on a plan starts from. */

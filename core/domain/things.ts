@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { Activity } from './activity'
 import { Adult } from './adult'
+import { Batch } from './batch'
 import { Center } from './center'
 import { Child } from './child'
 import { Home } from './home'
@@ -8,6 +9,7 @@ import { Material } from './material'
 import { Placement } from './placement'
 import { Id, Line, Version } from './primitives'
 import type { House } from './snapshot'
+import { Recipe } from './recipe'
 import { StockEntry, StockOp } from './stock'
 import { TickOp } from './tick'
 import { FamilyPromise, Idea, Purchase, Unit } from './unit'
@@ -20,12 +22,14 @@ export const THINGS = {
   center: Center,
   material: Material,
   activity: Activity,
+  recipe: Recipe,
   unit: Unit,
   idea: Idea,
   placement: Placement,
   purchase: Purchase,
   promise: FamilyPromise,
   stock: StockEntry,
+  batch: Batch,
 } as const
 export type ThingKind = keyof typeof THINGS
 export type ThingOf<K extends ThingKind> = z.infer<(typeof THINGS)[K]>
@@ -34,7 +38,7 @@ export const THING_KINDS = Object.keys(THINGS) as ThingKind[]
 /** Kinds that belong to one unit and go when it goes. */
 export const UNIT_KINDS = ['unit', 'idea', 'placement', 'purchase', 'promise'] as const satisfies ThingKind[]
 /** Kinds that only grow: read by what they are about, and never all at once. */
-export const LOG_KINDS = ['stock'] as const satisfies ThingKind[]
+export const LOG_KINDS = ['stock', 'batch'] as const satisfies ThingKind[]
 
 /** Kinds that belong to the home rather than to one unit. */
 export const HOUSE_KINDS: readonly ThingKind[] = THING_KINDS.filter(
@@ -58,11 +62,13 @@ const Put = z.discriminatedUnion('kind', [
   putOf('center'),
   putOf('material'),
   putOf('activity'),
+  putOf('recipe'),
   putOf('unit'),
   putOf('idea'),
   putOf('placement'),
   putOf('purchase'),
   putOf('promise'),
+  putOf('batch'),
 ])
 const Remove = z.strictObject({
   op: z.literal('remove'),
@@ -111,5 +117,6 @@ export function houseOf(rows: readonly Row[]): House | null {
     centers: valuesOf(rows, 'center'),
     materials: valuesOf(rows, 'material'),
     activities: valuesOf(rows, 'activity'),
+    recipes: valuesOf(rows, 'recipe'),
   }
 }

@@ -62,9 +62,9 @@ function leastHarm(
 }
 
 function verdictFor(recipe: Recipe, { child, stage }: Eater, materials: Materials): Verdict {
-  if (!recipe.stages.includes(stage)) return { child, is: 'not', why: 'It is not made for this age' }
+  if (!recipe.stages.includes(stage)) return { child, is: 'not', why: 'It is not for this age' }
   if (child.mouths && !recipe.tasteSafe)
-    return { child, is: 'not', why: 'It must not be tasted, and hands still go to the mouth' }
+    return { child, is: 'not', why: 'It is not for tasting, and hands still go to the mouth' }
   const ways = recipe.ingredients.map((one) => ({ one, ...leastHarm(recipe, one, [child], materials) }))
   const open = ways.filter((way) => way.harmed.length)
   if (open.length) {

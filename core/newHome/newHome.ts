@@ -114,11 +114,13 @@ export function newHome(
     centers: answers.centers.map((kind) => ({ ...newCenter(kind, CENTER_NAMES[kind], kind), atOnce: placesAt(kind) })),
     materials: stockedCupboard(library.materials, new Set(answers.cupboard)),
     activities: [...library.activities],
+    recipes: [],
     units: [],
     ideas: [],
     placements: [],
     purchases: [],
     promises: [],
     stock: [],
+    batches: [],
   })
 }

@@ -2,4 +2,5 @@
 export * from './sheetWords'
 export * from './daySheet'
 export * from './supplySheet'
+export * from './labels'
 export * from './files'

@@ -15,7 +15,7 @@ const adult = {
 }
 const flags = (over: Partial<House>, units: Unit[] = []) =>
   checkHouse(
-    { home: aHome(), children: [], adults: [], centers: [], materials: [], activities: [], ...over },
+    { home: aHome(), children: [], adults: [], centers: [], materials: [], activities: [], recipes: [], ...over },
     units,
     TODAY,
   ).map((one) => [one.kind, one.field, one.message])
@@ -32,7 +32,7 @@ describe('what does not fit together is flagged at its field', () => {
   })
   it('a child who is still to be born, and one who comes when the home is closed', () => {
     expect(flags({ children: [aChild({ born: '2026-03-11' })] })).toEqual([
-      ['child', 'born', 'Ann is born on a day that is still to come, so nothing counts on Ann yet'],
+      ['child', 'born', 'Ann has a birth date that is still to come, so nothing counts on Ann yet'],
     ])
     expect(
       flags({

@@ -98,7 +98,7 @@ function setUpVerdict(
   if (!activity.standing)
     return {
       code: 'cannot-stand',
-      reason: `${activity.title} cannot stay out by itself: it needs its moment in the day.`,
+      reason: `${activity.title} cannot stay out by itself: it needs a time in the day.`,
     }
   if (!fitting.length) return noCenter(activity)
   const wanted = attempt.centerId ? fitting.filter((center) => center.id === attempt.centerId) : fitting
@@ -129,7 +129,7 @@ function momentVerdict(
     return {
       code: 'no-such-block',
       reason: event
-        ? `${event.name} has its own list on day ${where.day}.`
+        ? `${event.name} has its own schedule on day ${where.day}.`
         : 'This time is no longer in the rhythm of the day.',
     }
   }
@@ -254,4 +254,6 @@ export const newPlacement = (
   setAside: [],
   took: {},
   went: null,
+  mix: null,
+  bin: null,
 })

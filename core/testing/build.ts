@@ -2,6 +2,7 @@ import { ACTIVITIES, MATERIALS } from '../library'
 import {
   DEFAULT_STAGE_BOUNDS,
   EXAMPLE_LICENSE,
+  NEW_BIN_RULES,
   type Activity,
   type Center,
   type Child,
@@ -46,6 +47,8 @@ export const aHome = (over: Partial<Home> = {}): Home => ({
   dryingPlaces: 2,
   illness: null,
   shops: [],
+  containers: [],
+  binRules: NEW_BIN_RULES,
   ...over,
 })
 
@@ -61,6 +64,7 @@ export const aChild = (over: Partial<Child> = {}): Child => ({
   allergens: [],
   diet: '',
   sensory: 'ready',
+  binTimes: [],
   interests: [],
   stageOverrides: {},
   family: '',
@@ -193,6 +197,8 @@ export const aPlacement = (where: Where, over: Partial<Placement> = {}): Placeme
   setAside: [],
   took: {},
   went: null,
+  mix: null,
+  bin: null,
   ...over,
 })
 
@@ -225,6 +231,7 @@ export const aSnapshot = (over: Partial<UnitSnapshot> = {}): UnitSnapshot => ({
   centers: [aCenter()],
   materials: [],
   activities: [anActivity()],
+  recipes: [],
   unit: aUnit(),
   placements: [],
   ideas: [],

@@ -16,7 +16,9 @@ export class PlanFiles {
   private async readAll(): Promise<Row[]> {
     const house = await readHouse(this.db)
     const own = await Promise.all(
-      (['unit', 'idea', 'placement', 'purchase', 'promise', 'stock'] as const).map((kind) => readRows(this.db, kind)),
+      (['unit', 'idea', 'placement', 'purchase', 'promise', 'stock', 'batch'] as const).map((kind) =>
+        readRows(this.db, kind),
+      ),
     )
     return [...house, ...(own.flat() as Row[])]
   }
@@ -29,12 +31,14 @@ export class PlanFiles {
       centers: valuesOf(rows, 'center'),
       materials: valuesOf(rows, 'material'),
       activities: valuesOf(rows, 'activity'),
+      recipes: valuesOf(rows, 'recipe'),
       units: valuesOf(rows, 'unit'),
       ideas: valuesOf(rows, 'idea'),
       placements: valuesOf(rows, 'placement'),
       purchases: valuesOf(rows, 'purchase'),
       promises: valuesOf(rows, 'promise'),
       stock: valuesOf(rows, 'stock'),
+      batches: valuesOf(rows, 'batch'),
     }
   }
 

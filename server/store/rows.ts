@@ -120,6 +120,22 @@ export const readPurchasesOf = async (db: Knex, materialId: string): Promise<Row
     (stored: Stored) => toRow('purchase', stored),
   )
 
+/** Batches that one answer has: what is in the house, and what the next ones learn from. */
+const MOST_BATCHES = 300
+
+/** What was mixed: all that is in the house still, and the latest of what is gone. */
+export const readBatches = async (db: Knex): Promise<Row<'batch'>[]> =>
+  (
+    await db(TABLES.batch)
+      .select('id', 'version', 'body')
+      .orderBy([
+        { column: 'gone_on', order: 'desc', nulls: 'first' },
+        { column: 'updated_at', order: 'desc' },
+        { column: 'id' },
+      ])
+      .limit(MOST_BATCHES)
+  ).map((stored: Stored) => toRow('batch', stored))
+
 /** Every entry of a material's history, the latest first. */
 export const readHistory = async (db: Knex, materialId: string, most?: number): Promise<Row<'stock'>[]> => {
   const query = db(TABLES.stock)

@@ -8,12 +8,14 @@ export const TABLES: Record<ThingKind, string> = {
   center: 'centers',
   material: 'materials',
   activity: 'activities',
+  recipe: 'recipes',
   unit: 'units',
   idea: 'ideas',
   placement: 'placements',
   purchase: 'purchases',
   promise: 'promises',
   stock: 'stock',
+  batch: 'batches',
 }
 
 /** Columns that refer to another table or are asked by, and the field of the value that each is taken from. */
@@ -29,4 +31,5 @@ export const KEY_COLUMNS: Partial<Record<ThingKind, Record<string, string>>> = {
   purchase: { unit_id: 'unitId', material_id: 'materialId' },
   promise: { unit_id: 'unitId', material_id: 'materialId' },
   stock: { material_id: 'materialId' },
+  batch: { recipe_id: 'recipeId', gone_on: 'goneOn' },
 }

@@ -2,6 +2,7 @@ import type {
   Applied,
   AskedPage,
   BackupState,
+  BatchesAnswer,
   BeforeAnswer,
   CalendarDate,
   Change,
@@ -59,10 +60,10 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
       body: body === undefined ? undefined : JSON.stringify(body),
     })
   } catch {
-    throw new ApiError(0, 'No connection. Nothing was lost; it will be tried again.')
+    throw new ApiError(0, 'No connection. Nothing was lost; Kobby will try again.')
   }
   if (response.status === 204) return undefined as T
-  const answer: unknown = await response.json().catch(() => ({ title: 'The answer could not be read' }))
+  const answer: unknown = await response.json().catch(() => ({ title: 'The answer made no sense. Please try again.' }))
   if (response.status === 401 && !OPEN.has(path)) signedOut()
   if (!response.ok) throw problemOf(response.status, answer as ProblemAnswer)
   return answer as T
@@ -109,6 +110,7 @@ export const api = {
     call<AskedPage>('POST', `/asked/${token}/promises`, promise),
   withdrawPromise: (token: string, id: string) => call<AskedPage>('DELETE', `/asked/${token}/promises/${id}`),
   history: (materialId: string) => call<HistoryAnswer>('GET', `/materials/${materialId}/history`),
+  batches: () => call<BatchesAnswer>('GET', '/batches'),
   purchases: (year: number) => call<PurchasesAnswer>('GET', `/purchases/${year}`),
   previewPantry: (text: string) => call<ImportAnswer>('POST', '/pantry/csv/preview', { text }),
   applyPantry: (text: string) => call<ImportAnswer>('POST', '/pantry/csv/apply', { text }),

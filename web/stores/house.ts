@@ -28,6 +28,7 @@ export const useHouse = defineStore('house', () => {
   const materialsById = computed(() => byId(materials.value))
   const activities = computed(() => rows.list('activity'))
   const activitiesById = computed(() => byId(activities.value))
+  const recipes = computed(() => rows.list('recipe'))
   const units = computed(() => [...rows.list('unit')].sort((a, b) => (a.start < b.start ? -1 : 1)))
 
   /** All of it, as computations take it. */
@@ -38,6 +39,7 @@ export const useHouse = defineStore('house', () => {
     centers: centers.value,
     materials: materials.value,
     activities: activities.value,
+    recipes: recipes.value,
   }))
 
   /** What does not fit together in the home and its units. */
@@ -69,6 +71,7 @@ export const useHouse = defineStore('house', () => {
     materialsById,
     activities,
     activitiesById,
+    recipes,
     units,
     flags,
     load,

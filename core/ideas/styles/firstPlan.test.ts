@@ -43,6 +43,7 @@ const house: House = {
   centers: KINDS.map((kind) => aCenter({ id: kind, name: kind, kind })),
   materials: MATERIALS.map((one) => ({ ...one, onHand: usual.get(one.id) ?? 0 })),
   activities: [...ACTIVITIES],
+  recipes: [],
 }
 const TODAY = '2026-02-20'
 interface Begun {

@@ -35,6 +35,7 @@ const house = {
   centers: KINDS.map((kind) => aCenter({ id: kind, name: kind, kind })),
   materials: [...MATERIALS],
   activities: [...ACTIVITIES],
+  recipes: [],
 }
 const unitOf = (style: PlanningStyle, over = {}) =>
   aUnit({

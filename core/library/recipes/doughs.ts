@@ -1,5 +1,5 @@
 import type { Recipe } from '../../domain'
-import { adult, child, cup, DAYS, from, keep, portion, recipe, swap, takes, tbsp, tsp } from './make'
+import { adult, child, cup, DAYS, from, keep, portion, recipe, swap, takes, tbsp, tsp, feel } from './make'
 
 /** Doughs and slimes: what is kneaded, rolled, pressed and pulled. A portion of dough fills two small hands. */
 export const DOUGHS: readonly Recipe[] = [
@@ -61,7 +61,7 @@ export const DOUGHS: readonly Recipe[] = [
     steps: [
       child('Stir flour and salt', 3),
       child('Pour in the oil and the first of the water, and work it with your hands', 4),
-      child('Add water a spoonful at a time until it is right', 5),
+      feel('water', child('Add water a spoonful at a time until it is right', 5)),
       child('Knead until it is silky', 5),
     ],
     mends: [['It is sticky', 'Knead in flour, a spoonful at a time.'], ['It is dry', 'Wet your hands and knead on.']],
@@ -79,7 +79,7 @@ export const DOUGHS: readonly Recipe[] = [
     ],
     portion: portion(80, { infant: 40, 'young-toddler': 60 }), stages: from('infant'), tasteSafe: true,
     with: ['a bowl', 'a spoon', 'a small box with a lid'],
-    steps: [child('Stir oat flour and oil', 2), child('Add water, a little at a time', 3), child('Knead it', 3)],
+    steps: [child('Stir oat flour and oil', 2), feel('water', child('Add water, a little at a time', 3)), child('Knead it', 3)],
     mends: [['It is sticky', 'Let it rest five minutes: oats drink up the water.'], ['It crumbles', 'A teaspoon of water, and knead.']],
     keeps: [keep('sealed', 0), keep('fridge', 2)], sharedDays: 0,
     notes: ['Take oat flour that is labeled gluten-free.', 'It tastes of little: that is why it works. Small pinches only, an adult beside.'],
@@ -93,7 +93,7 @@ export const DOUGHS: readonly Recipe[] = [
     with: ['a bowl', 'a rolling pin', 'a straw for the hole', 'a baking sheet'],
     steps: [
       child('Stir flour and salt', 3),
-      child('Add most of the water, then the rest by feel, and knead', 8),
+      feel('water', child('Add most of the water, then the rest by feel, and knead', 8)),
       child('Roll it as thick as a finger is wide, and cut', 10),
       adult('Bake at 250 °F until hard, or let it dry in the air and turn it each day', 5, 3 * DAYS),
     ],
@@ -126,7 +126,7 @@ export const DOUGHS: readonly Recipe[] = [
     with: ['a bowl', 'a strong spoon', 'aprons', 'a box with a tight lid'],
     steps: [
       child('Stir glue, water and color', 3),
-      adult('Pour in the starch a little at a time while they stir', 4),
+      feel('liquid-starch', adult('Pour in the starch a little at a time while they stir', 4)),
       child('Knead it in your hands until it is smooth', 5),
     ],
     mends: [['It sticks', 'Starch, half a teaspoon at a time, and knead.'], ['It is tough and tears', 'Knead in a teaspoon of warm water.']],
@@ -142,7 +142,7 @@ export const DOUGHS: readonly Recipe[] = [
     with: ['a bowl', 'a strong spoon', 'aprons', 'a box with a tight lid'],
     steps: [
       child('Stir glue, water and baking soda', 3),
-      adult('Add the lens solution, and stir hard until strings form', 3),
+      feel('saline-solution', adult('Add the lens solution, and stir hard until strings form', 3)),
       child('Knead it; a drop of oil on the hands helps', 5),
     ],
     mends: [['It sticks', 'A few drops of lens solution, and knead.'], ['It snaps', 'Too much solution: knead in a teaspoon of water.']],
@@ -156,7 +156,7 @@ export const DOUGHS: readonly Recipe[] = [
     ],
     portion: portion(150, { infant: 60, 'young-toddler': 90 }), stages: from('infant'), tasteSafe: true,
     with: ['a shallow tub', 'spoons', 'a cloth for the table'],
-    steps: [child('Pour the starch into the tub', 2), child('Add water slowly, and stir with your hands', 5)],
+    steps: [child('Pour the starch into the tub', 2), feel('water', child('Add water slowly, and stir with your hands', 5))],
     mends: [['It is a powder still', 'A spoonful of water.'], ['It splashes', 'A spoonful of starch.']],
     keeps: [keep('sealed', 1), keep('fridge', 2)], sharedDays: 0,
     notes: ['Let it dry and throw it in the trash: it clogs the drain.', 'Color goes in last, a drop at a time: it stains hands.'],

@@ -1,5 +1,5 @@
 import type { Recipe } from '../../domain'
-import { adult, child, cup, from, HOURS, keep, OVERNIGHT, portion, recipe, swap, takes, tbsp, tsp } from './make'
+import { adult, child, cup, from, HOURS, keep, OVERNIGHT, portion, recipe, swap, takes, tbsp, tsp, feel } from './make'
 
 /** What fills a bin, a tray or a bottle. A portion is one child's share of a shared bin. */
 export const FILLER_RECIPES: readonly Recipe[] = [
@@ -10,7 +10,7 @@ export const FILLER_RECIPES: readonly Recipe[] = [
     ],
     portion: portion(250), stages: from('preschool'),
     with: ['a bin', 'scoops', 'small molds'],
-    steps: [child('Rub the oil into the flour with your fingers until no lumps are left', 8)],
+    steps: [feel('cooking-oil', child('Rub the oil into the flour with your fingers until no lumps are left', 8))],
     mends: [['It does not hold', 'A spoonful of oil, and rub it in.'], ['It is greasy', 'A handful of flour.']],
     swaps: [swap('wheat-flour', 'rice-flour', 1, 'It is a little grittier and takes the same oil.')],
     keeps: [keep('sealed', 14)], sharedDays: 14,
@@ -23,7 +23,7 @@ export const FILLER_RECIPES: readonly Recipe[] = [
     ],
     portion: portion(150, { infant: 60, 'young-toddler': 100 }), stages: from('infant'), tasteSafe: true,
     with: ['a tray with a rim', 'cups'],
-    steps: [child('Rub the oil into the oat flour', 6)],
+    steps: [feel('cooking-oil', child('Rub the oil into the oat flour', 6))],
     mends: [['It does not hold', 'A spoonful of oil.'], ['It is greasy', 'A handful of oat flour.']],
     keeps: [keep('sealed', 3), keep('fridge', 5)], sharedDays: 1,
     notes: ['Take oat flour that is labeled gluten-free.'],
@@ -35,7 +35,7 @@ export const FILLER_RECIPES: readonly Recipe[] = [
     ],
     gives: [2400, 'ml'], portion: portion(400), stages: from('preschool'),
     with: ['a tub', 'a grater', 'a pitcher of warm water'],
-    steps: [child('Tear the paper into the tub', 15), adult('Grate the soap', 5), child('Pour in warm water a little at a time, and squeeze', 10)],
+    steps: [child('Tear the paper into the tub', 15), adult('Grate the soap', 5), feel('water', child('Pour in warm water a little at a time, and squeeze', 10))],
     mends: [['It is lumpy', 'Warmer water, and tear the lumps.'], ['It is soup', 'More paper.']],
     keeps: [keep('sealed', 5)], sharedDays: 2,
     notes: ['Soap stings in eyes; not for tasting. It goes into the trash, never down the drain.'],
@@ -47,7 +47,7 @@ export const FILLER_RECIPES: readonly Recipe[] = [
     ],
     portion: portion(120, { infant: 60, 'young-toddler': 90 }), stages: from('infant'), tasteSafe: true,
     with: ['a tub', 'spoons'],
-    steps: [child('Stir starch and cocoa', 3), child('Add water, a little at a time', 5)],
+    steps: [child('Stir starch and cocoa', 3), feel('water', child('Add water, a little at a time', 5))],
     mends: [['It is powder still', 'A spoonful of water.'], ['It runs', 'A spoonful of starch.']],
     keeps: [keep('fridge', 1)], sharedDays: 0,
     notes: ['It stains light cloth: aprons.', 'Some cocoa is made where nuts are: read the label.'],
@@ -103,7 +103,7 @@ export const FILLER_RECIPES: readonly Recipe[] = [
     takes: [takes('baking-soda', cup(2), 'ml'), takes('water', tbsp(2), 'ml', { first: 0.5, stop: 1.5, until: 'It packs into a ball like snow.' })],
     portion: portion(120), stages: from('preschool'),
     with: ['a tray with a rim', 'scoops', 'fat pipettes'],
-    steps: [adult('Chill the baking soda', 1, 2 * HOURS), child('Rub in the water, a little at a time', 4), child('Build; then drop vinegar on it', 15)],
+    steps: [adult('Chill the baking soda', 1, 2 * HOURS), feel('water', child('Rub in the water, a little at a time', 4)), child('Build; then drop vinegar on it', 15)],
     mends: [['It does not pack', 'A teaspoon of water.'], ['It is paste', 'More baking soda.']],
     keeps: [keep('sealed', 2)], sharedDays: 1,
     notes: ['Vinegar stings in eyes: small pipettes, and cups for one.', 'Not for tasting.'],

@@ -17,11 +17,14 @@ export const takes = (materialId: string, amount: number, measure: RecipeMeasure
 export const swap = (ingredientId: string, materialId: string, ratio = 1, note: string | null = null): RecipeSwap =>
   ({ id: materialId, ingredientId, materialId, ratio, share: 1, note })
 
-const step = (who: RecipeStep['who']) => (text: string, minutes: number, wait = 0): RecipeStep => ({ text, minutes, wait, who })
+const step = (who: RecipeStep['who']) => (text: string, minutes: number, wait = 0): RecipeStep => ({ text, minutes, wait, who, feels: null })
 /** A step that children do, with its hands-on minutes and the wait after it. */
 export const child = step('child')
 /** A step that an adult does. */
 export const adult = step('adult')
+
+/** A step in which an ingredient is added by feel. */
+export const feel = (ingredientId: string, step: RecipeStep): RecipeStep => ({ ...step, feels: ingredientId })
 
 export const HOURS = 60
 export const OVERNIGHT = 12 * HOURS

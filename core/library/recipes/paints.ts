@@ -1,5 +1,5 @@
 import type { Recipe } from '../../domain'
-import { adult, child, cup, DAYS, from, keep, OVERNIGHT, portion, recipe, swap, takes, tbsp, tsp } from './make'
+import { adult, child, cup, DAYS, from, keep, OVERNIGHT, portion, recipe, swap, takes, tbsp, tsp, feel } from './make'
 
 /** Paints, paste and bubbles. A portion is what one child uses up at the table. */
 export const PAINTS: readonly Recipe[] = [
@@ -34,7 +34,7 @@ export const PAINTS: readonly Recipe[] = [
     takes: [takes('wheat-flour', 1, 'part'), takes('fine-salt', 1, 'part'), takes('water', 1, 'part', { first: 0.75, stop: 1.2, until: 'It runs from the bottle in a line that stays.' })],
     portion: portion(60), stages: from('older-toddler'),
     with: ['a bowl', 'a funnel', 'squeeze bottles', 'card'],
-    steps: [child('Stir flour and salt', 2), child('Stir in the water', 3), adult('Fill the bottles through the funnel', 4), child('Squeeze lines and dots', 15), adult('Dry lying flat', 2, OVERNIGHT)],
+    steps: [child('Stir flour and salt', 2), feel('water', child('Stir in the water', 3)), adult('Fill the bottles through the funnel', 4), child('Squeeze lines and dots', 15), adult('Dry lying flat', 2, OVERNIGHT)],
     mends: [['The tip clogs', 'Strain it, and cut the tip a little wider.'], ['It spreads', 'A spoonful of flour.']],
     swaps: [swap('wheat-flour', 'rice-flour')],
     keeps: [keep('sealed', 1), keep('fridge', 3)], sharedDays: 3,
@@ -91,7 +91,7 @@ export const PAINTS: readonly Recipe[] = [
     takes: [takes('wheat-flour', 1, 'part'), takes('water', 2, 'part', { first: 0.5, stop: 1.25, until: 'As thin as pancake batter, without lumps.' })],
     portion: portion(100), stages: from('older-toddler'),
     with: ['a pot', 'a whisk', 'a jar'],
-    steps: [child('Whisk flour with half of the water until it is smooth', 3), adult('Bring the rest of the water to a boil, and whisk it in', 4), adult('Cook until it is glossy, and let it cool', 4, 30)],
+    steps: [child('Whisk flour with half of the water until it is smooth', 3), feel('water', adult('Bring the rest of the water to a boil, and whisk it in', 4)), adult('Cook until it is glossy, and let it cool', 4, 30)],
     mends: [['It has lumps', 'Press it through a strainer.'], ['It is stiff', 'Thin it with warm water.']],
     swaps: [swap('wheat-flour', 'corn-starch', 0.5, 'Half as much starch does it; it dries clear.')],
     keeps: [keep('fridge', 4)], sharedDays: 2,

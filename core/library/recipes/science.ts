@@ -1,5 +1,5 @@
 import type { Recipe } from '../../domain'
-import { adult, child, cup, DAYS, from, keep, OVERNIGHT, portion, recipe, swap, takes, tbsp, tsp } from './make'
+import { adult, child, cup, DAYS, from, keep, OVERNIGHT, portion, recipe, swap, takes, tbsp, tsp, feel } from './make'
 
 /** What fizzes, floats, freezes and grows. A portion is one try. */
 export const SCIENCE: readonly Recipe[] = [
@@ -34,7 +34,7 @@ export const SCIENCE: readonly Recipe[] = [
     takes: [takes('water', cup(1), 'ml'), takes('fine-salt', cup(0.375), 'ml', { first: 0.7, stop: 1.1, until: 'No more of it will dissolve.' })],
     gives: [2, 'each'], portion: portion(1), stages: from('preschool'),
     with: ['a pitcher', 'clear cups', 'yarn', 'craft sticks'],
-    steps: [adult('Pour boiling water into the pitcher', 2), child('Stir in salt, a spoonful at a time', 6), adult('Let it cool, and pour it into cups', 2, 30), child('Hang yarn into each from a stick', 5, 5 * DAYS)],
+    steps: [adult('Pour boiling water into the pitcher', 2), feel('fine-salt', child('Stir in salt, a spoonful at a time', 6)), adult('Let it cool, and pour it into cups', 2, 30), child('Hang yarn into each from a stick', 5, 5 * DAYS)],
     mends: [['Nothing grows', 'There was too little salt: warm it and stir in more.'], ['A crust climbs the cup', 'That is salt too: look at it with the magnifier.']],
     keeps: [keep('out', 90)],
     notes: ['An adult keeps the hot water. Salt water is not for drinking.'],

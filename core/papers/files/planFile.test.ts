@@ -11,12 +11,14 @@ const nothing = {
   centers: [],
   materials: [],
   activities: [],
+  recipes: [],
   units: [],
   ideas: [],
   placements: [],
   purchases: [],
   promises: [],
   stock: [],
+  batches: [],
 }
 const file = (over: Partial<PlanFile> = {}) => writePlanFile({ ...nothing, ...over })
 const store =

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import {
   Activity,
   Adult,
+  Batch,
   Center,
   Child,
   FamilyPromise,
@@ -10,6 +11,7 @@ import {
   Material,
   Placement,
   Purchase,
+  Recipe,
   StockEntry,
   Unit,
   type ImportEntry,
@@ -38,6 +40,7 @@ export const PlanFile = z.strictObject({
   centers: z.array(Center).max(200),
   materials: z.array(Material).max(MANY),
   activities: z.array(Activity).max(MANY),
+  recipes: z.array(Recipe).max(2000).default([]),
   units: z.array(Unit).max(2000),
   ideas: z.array(Idea).max(MANY),
   placements: z.array(Placement).max(MANY),
@@ -47,6 +50,7 @@ export const PlanFile = z.strictObject({
     .array(StockEntry)
     .max(MANY * 10)
     .default([]),
+  batches: z.array(Batch).max(MANY).default([]),
 })
 export type PlanFile = z.infer<typeof PlanFile>
 
@@ -57,12 +61,14 @@ export const FILE_LISTS = [
   ['centers', 'center'],
   ['materials', 'material'],
   ['activities', 'activity'],
+  ['recipes', 'recipe'],
   ['units', 'unit'],
   ['ideas', 'idea'],
   ['placements', 'placement'],
   ['purchases', 'purchase'],
   ['promises', 'promise'],
   ['stock', 'stock'],
+  ['batches', 'batch'],
 ] as const satisfies [keyof PlanFile, ThingKind][]
 
 /** An import before it is applied: every write, and what each means. */
@@ -95,7 +101,7 @@ export function planImport(
     faults.push({
       field: 'home.id',
       message:
-        `This file is of another home, ${file.home.name}. Two homes are not merged: save one of its ` +
+        `This file is from another home, ${file.home.name}. Two homes are not merged: save one of its ` +
         'units there and bring in that, or begin with an empty house',
     })
   }
@@ -148,11 +154,14 @@ export function unitPlanFile(all: Omit<PlanFile, 'format' | 'version'>, unitId: 
     .map((one) => ({ ...one, leadId: null, keptOut: [] }))
   const activityIds = new Set([...ideas.map((idea) => idea.activityId), ...placements.map((one) => one.activityId)])
   const activities = all.activities.filter((activity) => activityIds.has(activity.id))
+  const recipeIds = new Set(placements.flatMap((one) => (one.mix ? [one.mix.recipeId] : [])))
+  const recipes = all.recipes.filter((one) => recipeIds.has(one.id))
   const materialIds = new Set([
     ...activities.flatMap((activity) =>
       activity.requirements.flatMap((requirement) => [requirement.materialId, ...requirement.alternatives]),
     ),
-    ...placements.flatMap((one) => Object.values(one.swaps)),
+    ...placements.flatMap((one) => [...Object.values(one.swaps), ...(one.bin ? [one.bin.fillerId] : [])]),
+    ...recipes.flatMap((one) => referencesOf('recipe', one).map((reference) => reference.id)),
   ])
   const centerIds = new Set(placements.map((one) => one.centerId))
   return writePlanFile({
@@ -162,12 +171,14 @@ export function unitPlanFile(all: Omit<PlanFile, 'format' | 'version'>, unitId: 
     centers: all.centers.filter((center) => centerIds.has(center.id)),
     materials: all.materials.filter((material) => materialIds.has(material.id)),
     activities,
+    recipes,
     units: all.units.filter((unit) => unit.id === unitId),
     ideas,
     placements: placements.map((one) => ({ ...one, took: {} })),
     purchases: [],
     promises: [],
     stock: [],
+    batches: [],
   })
 }
 

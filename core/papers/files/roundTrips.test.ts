@@ -164,7 +164,9 @@ describe('every export comes back as it went out, whatever things are called', (
           placements: [],
           purchases: [],
           promises: [],
+          recipes: [],
           stock: [],
+          batches: [],
         }
         const read = PlanFile.safeParse(JSON.parse(JSON.stringify(writePlanFile({ ...none, ...values, home }))))
         fc.pre(read.success)

@@ -10,6 +10,7 @@ import { status } from './009-status'
 import { things } from './010-things'
 import { clockDatesPictures } from './011-clock-dates-pictures'
 import { topicsAndPictures } from './012-topics'
+import { mixing } from './013-mixing'
 import type { Migration } from './migration'
 
 export type { Migration }
@@ -27,4 +28,5 @@ export const MIGRATIONS: readonly Migration[] = [
   things,
   clockDatesPictures,
   topicsAndPictures,
+  mixing,
 ]
