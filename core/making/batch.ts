@@ -1,4 +1,4 @@
-import type { Batch, CalendarDate, Material, Recipe, Storage, WentIn } from '../domain'
+import type { Batch, CalendarDate, Child, Material, Recipe, Storage, WentIn } from '../domain'
 import type { Made, Scaled } from './scale'
 import { throwAway } from './throwAway'
 
@@ -119,6 +119,15 @@ export function pantryMoves(
   if (made && brings) moves.push({ materialId: made.id, change: brings })
   return moves.filter((one) => one.change !== 0)
 }
+
+/** Children for whom a batch is not: an allergy, or hands that go to the mouth with what must not be tasted. */
+export const unsafeFor = <C extends Pick<Child, 'allergens' | 'mouths'>>(
+  batch: Pick<Batch, 'allergens' | 'tasteSafe'>,
+  children: readonly C[],
+): C[] =>
+  children.filter(
+    (child) => batch.allergens.some((one) => child.allergens.includes(one)) || (child.mouths && !batch.tasteSafe),
+  )
 
 /** What is in the house of what was mixed, what must go first. */
 export const inTheHouse = (batches: readonly Batch[]): Batch[] =>

@@ -1,4 +1,4 @@
-import { allergenName, demand, longDate, listWords, mediumDate } from '../base'
+import { allergenName, demand, listWords, mediumDate } from '../base'
 import type { Batch } from '../domain'
 
 /** Points to an inch, as PDF counts. */
@@ -143,7 +143,3 @@ export function labelWords(batch: Pick<Batch, 'name' | 'madeOn' | 'throwOn' | 'a
     tasting: batch.tasteSafe ? 'A taste does no harm' : 'Not for eating',
   }
 }
-
-/** The day by which it goes, in full: for the list on the fridge. */
-export const tossWords = (batch: Pick<Batch, 'throwOn' | 'madeOn'>): string =>
-  batch.throwOn === batch.madeOn ? 'today only' : longDate(batch.throwOn)

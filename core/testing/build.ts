@@ -4,6 +4,7 @@ import {
   EXAMPLE_LICENSE,
   NEW_BIN_RULES,
   type Activity,
+  type Batch,
   type Center,
   type Child,
   type Home,
@@ -249,3 +250,24 @@ export const children = (count: number, over: Partial<Child> = {}): Child[] =>
 
 /** The shipped library as plain lists. */
 export const shipped = () => ({ materials: [...MATERIALS], activities: [...ACTIVITIES] })
+
+export const aBatch = (over: Partial<Batch> = {}): Batch => ({
+  id: 'batch',
+  recipeId: 'no-cook-dough',
+  name: 'Dough without cooking',
+  madeOn: '2026-03-10',
+  unitId: null,
+  made: { quantity: 500, unit: 'g' },
+  portions: 4,
+  swapIds: [],
+  went: [],
+  storage: 'sealed',
+  throwOn: '2026-03-13',
+  allergens: [],
+  tasteSafe: false,
+  goneOn: null,
+  teaches: true,
+  note: '',
+  by: 'Maren',
+  ...over,
+})

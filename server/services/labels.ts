@@ -22,6 +22,10 @@ export interface LabelOrder {
 /** Room between the edge of a label and what stands on it, in points. */
 const PAD = 8
 
+/** What the lines of a label take together, in times the size of its text. */
+const LINES = 6.2
+const MOST_SIZE = 17
+
 /** Labels of what was mixed, as PDF with fonts of its own. */
 export class Labels {
   constructor(private readonly db: Knex) {}
@@ -57,9 +61,9 @@ function drawOne(pdf: PDFKit.PDFDocument, sheet: LabelSheet, { x, y }: LabelSpot
   const [width, height] = sheet.label
   if (sheet.cut) pdf.lineWidth(0.5).dash(3, { space: 3 }).rect(x, y, width, height).stroke('#8E7C57').undash()
   // As large as five lines fit, and never so large that it looks like a poster.
-  const size = Math.min(14, (height - 2 * PAD) / 6.2)
+  const size = Math.min(MOST_SIZE, (height - 2 * PAD) / LINES)
   const at = { width: width - 2 * PAD, lineBreak: false, ellipsis: true } as const
-  let top = y + PAD
+  let top = y + (height - LINES * size) / 2
   const line = (text: string, font: 'text' | 'strong', scale = 1) => {
     pdf
       .font(font)

@@ -128,11 +128,8 @@ export const readBatches = async (db: Knex): Promise<Row<'batch'>[]> =>
   (
     await db(TABLES.batch)
       .select('id', 'version', 'body')
-      .orderBy([
-        { column: 'gone_on', order: 'desc', nulls: 'first' },
-        { column: 'updated_at', order: 'desc' },
-        { column: 'id' },
-      ])
+      .orderByRaw('case when gone_on is null then 0 else 1 end')
+      .orderBy([{ column: 'updated_at', order: 'desc' }, { column: 'id' }])
       .limit(MOST_BATCHES)
   ).map((stored: Stored) => toRow('batch', stored))
 

@@ -12,6 +12,10 @@ export const KEPT = {
   look: 'kobby-look',
   /** What could not be sent yet. */
   queue: 'kobby-queue',
+  /** What is being mixed, and the waits of it. */
+  mixing: 'kobby-mixing',
+  /** On which sheet labels were printed last. */
+  labels: 'kobby-labels',
   /** What was not there in a shop, that day. */
   notThere: 'kobby-not-there',
   /** What the last first plan said that it did. */

@@ -4,8 +4,20 @@ import type { CalendarDate, Recipe } from '@core/domain'
 import { byId, InputError } from '@core/base'
 import { MATERIALS } from '@core/library/materials'
 import { RECIPES } from '@core/library/recipes'
-import { batches, dietPlan, eatersOn, fromCupboard, made, withSwaps, type Ask, type Ware } from '@core/making'
+import {
+  asUsualHere,
+  batches,
+  dietPlan,
+  eatersOn,
+  fromCupboard,
+  made,
+  withSwaps,
+  type Ask,
+  type Mixing,
+  type Ware,
+} from '@core/making'
 import { useHouse } from './house'
+import { useRows } from './rows'
 import { useUnit } from './unit'
 
 /** How much of a recipe is made. */
@@ -13,7 +25,6 @@ export const HOW_MUCH = ['children', 'portions', 'left', 'factor'] as const
 export type HowMuch = (typeof HOW_MUCH)[number]
 
 const SHIPPED = byId(MATERIALS)
-const RECIPES_BY_ID = byId(RECIPES)
 
 /** What a computation gives, or in her words why it gives nothing, and at which field. */
 type Outcome<T> = { value: T; fault?: undefined } | { value: null; fault: { field: string; message: string } }
@@ -30,6 +41,7 @@ function outcomeOf<T>(compute: () => T): Outcome<T> {
 export const useMixing = defineStore('mixing', () => {
   const unit = useUnit()
   const house = useHouse()
+  const rows = useRows()
   const recipeId = ref('')
   const date = ref<CalendarDate | ''>('')
   const howMuch = ref<HowMuch>('children')
@@ -56,10 +68,17 @@ export const useMixing = defineStore('mixing', () => {
       days.value.at(-1),
   )
   const eaters = computed(() => (day.value ? eatersOn(house.children, day.value.date, house.thisHome.stageBounds) : []))
-  const recipe = computed<Recipe | undefined>(() => RECIPES_BY_ID.get(recipeId.value))
+  /** The home's own recipes, and those of the library that it has not changed. */
+  const recipes = computed(() => {
+    const own = new Set(house.recipes.map((one) => one.id))
+    return [...house.recipes, ...RECIPES.filter((one) => !own.has(one.id))]
+  })
+  const recipe = computed<Recipe | undefined>(() => recipes.value.find((one) => one.id === recipeId.value))
   const dietsOf = (one: Recipe) => dietPlan(one, eaters.value, materials.value)
   const diets = computed(() => recipe.value && dietsOf(recipe.value))
   const swapIds = computed(() => chosen.value ?? diets.value?.swapIds ?? [])
+  /** The recipe with what this home usually takes by feel. */
+  const recipeHere = computed(() => recipe.value && asUsualHere(recipe.value, rows.list('batch'), swapIds.value))
   const served = computed(() => {
     const without = new Set(diets.value?.without.map((one) => one.child.id))
     return eaters.value.filter((one) => !without.has(one.child.id))
@@ -77,9 +96,14 @@ export const useMixing = defineStore('mixing', () => {
     }
   })
   const mixed = computed(() =>
-    recipe.value
+    recipeHere.value
       ? outcomeOf(() =>
-          made(withSwaps(recipe.value!, swapIds.value, densityOf), materials.value, ask.value, house.thisHome.measures),
+          made(
+            withSwaps(recipeHere.value!, swapIds.value, densityOf),
+            materials.value,
+            ask.value,
+            house.thisHome.measures,
+          ),
         )
       : null,
   )
@@ -98,6 +122,13 @@ export const useMixing = defineStore('mixing', () => {
     left.value = null
     chosen.value = null
   }
+  /** Shows the amounts of what is being made: they stay as they were when it was begun. */
+  function hold(of: Pick<Mixing, 'date' | 'factor' | 'swapIds'>): void {
+    date.value = of.date
+    howMuch.value = 'factor'
+    factor.value = of.factor
+    chosen.value = of.swapIds
+  }
   /** Makes a swap, or takes it back; one for each ingredient. */
   function toggle(swapId: string): void {
     const swap = recipe.value?.swaps.find((one) => one.id === swapId)
@@ -111,7 +142,9 @@ export const useMixing = defineStore('mixing', () => {
   return {
     recipeId,
     recipe,
-    recipes: RECIPES,
+    recipes,
+    recipeHere,
+    densityOf,
     date,
     day,
     days,
@@ -132,6 +165,7 @@ export const useMixing = defineStore('mixing', () => {
     materials,
     nameOf,
     open,
+    hold,
     toggle,
   }
 })

@@ -23,6 +23,14 @@ const marks = computed(() =>
     }
   }),
 )
+/** Who cannot use it, by the reason. */
+const without = computed(() => {
+  const all = mixing.diets?.without ?? []
+  return [...new Set(all.map((one) => one.why))].map((why) => ({
+    why,
+    names: all.filter((one) => one.why === why).map((one) => one.child.name),
+  }))
+})
 /** For whom the swaps are. */
 const forSwap = (swapId: string) =>
   mixing.diets?.verdicts.flatMap((one) =>
@@ -56,8 +64,8 @@ const each = computed(() =>
           </li>
         </ul>
         <p v-else>Nobody is there on that day.</p>
-        <p v-for="one in mixing.diets?.without" :key="one.child.id">
-          <b>{{ one.child.name }}:</b> {{ one.why.charAt(0).toLowerCase() + one.why.slice(1) }}.
+        <p v-for="one in without" :key="one.why">
+          <b>{{ listWords(one.names) }}:</b> {{ one.why.charAt(0).toLowerCase() + one.why.slice(1) }}.
         </p>
         <p class="small mute">
           {{ recipe.tasteSafe ? 'A taste of it does no harm.' : 'Not for tasting.' }} Your licensing rules, the child's
