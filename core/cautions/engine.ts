@@ -49,6 +49,9 @@ export interface Caution {
   setAside: string | null
 }
 
+/** The rule that heat makes an end of. */
+const RAW_FLOUR = 'raw-flour'
+
 /** How finely other times are tried, and how finely the end of a safe time is found, in minutes. */
 const TRY_EVERY = 15
 const EXTEND_BY = 5
@@ -245,6 +248,7 @@ function findCautions(session: Session, plan: Pick<ResolvedPlan, 'materials' | '
     }
     for (const exposure of exposures) {
       if (exposure.requirement.reach === 'adult' && !rule.adultHands) continue
+      if (session.cooked && rule.id === RAW_FLOUR) continue
       if (rule.concerns(exposure)) add(rule, riskyFor(rule, exposure, rule.asleep ? asleep : reach), exposure)
     }
   }

@@ -24,7 +24,12 @@ export const Where = z.discriminatedUnion('kind', [
 export type Where = z.infer<typeof Where>
 
 /** A recipe that a placement is mixed by, and the swaps of it; the amounts follow from who takes part. */
-export const Mix = z.strictObject({ recipeId: Id, swapIds: z.array(Id).max(20) })
+export const Mix = z.strictObject({
+  recipeId: Id,
+  swapIds: z.array(Id).max(20),
+  /** Whether an adult mixes it before; else the children do, and only what an adult does first is preparation. */
+  before: z.boolean(),
+})
 export type Mix = z.infer<typeof Mix>
 
 /** An activity on the plan. */

@@ -86,6 +86,8 @@ export const Recipe = z
     /** In the unit of what it gives; grams where that is the sum of what goes in. */
     portion: Portion,
     stages: z.array(Stage).min(1, 'Name at least one stage').max(STAGES.length),
+    /** Whether heat goes through all of it, so that raw flour is raw no longer. */
+    cooked: z.boolean().default(false),
     /** Whether a taste of it harms nobody. It is still no food unless it is one. */
     tasteSafe: z.boolean(),
     equipment: z.array(Line).max(20),

@@ -91,7 +91,7 @@ export const MATERIALS: readonly Material[] = [
   m('baking-soda', 'baking soda', 'g', 'consumable', BAKING, { packs: [[454, 110, GROCER]], density: 0.93 }),
   m('vinegar', 'white vinegar', 'ml', 'consumable', FOOD, { packs: [[946, 189, GROCER]], hazards: ['irritant'], density: 1 }),
   m('cooking-oil', 'sunflower oil', 'ml', 'consumable', FOOD, { packs: [[700, 349, GROCER]], density: 0.92 }),
-  m('cooked-dough', 'cooked corn starch dough', 'g', 'consumable', FOOD, { way: 'gather', keeps: 14, hazards: ['shared-food'] }),
+  m('cooked-dough', 'cooked dough without wheat', 'g', 'consumable', FOOD, { way: 'gather', keeps: 14, hazards: ['shared-food'] }),
   m('wheat-dough', 'cooked wheat dough', 'g', 'consumable', FOOD, { way: 'gather', keeps: 14, allergens: ['wheat'], hazards: ['shared-food'] }),
   m('rice', 'uncooked rice', 'g', 'reusable', FOOD, { packs: [[907, 180, GROCER], [4536, 699, GROCER]], part: [7, 2, 2], density: 0.85 }),
   m('rolled-oats', 'rolled oats labeled gluten-free', 'g', 'consumable', FOOD, { packs: [[1190, 399, GROCER]], density: 0.41, keeps: 180 }),

@@ -1,23 +1,11 @@
 import { listWords } from '../base'
-import { childHours, stageOn } from '../plan'
-import type { CalendarDate, Child, Ingredient, Material, Recipe, RecipeSwap, Stage, StageBounds } from '../domain'
+import type { Child, Ingredient, Material, Recipe, RecipeSwap, Stage } from '../domain'
 
 /** Who is expected, at the stage of that day. */
 export interface Eater {
   child: Pick<Child, 'id' | 'name' | 'allergens' | 'mouths'>
   stage: Stage
 }
-
-/**
- * Who is in the house on a date for any part of it, oldest last, at the stage of their age on that day.
- *
- * @param bounds the home's stage bounds
- */
-export const eatersOn = (children: readonly Child[], date: CalendarDate, bounds: StageBounds): Eater[] =>
-  children
-    .filter((child) => childHours(child, date))
-    .sort((a, b) => (a.born < b.born ? 1 : -1))
-    .map((child) => ({ child, stage: stageOn(child, date, bounds) }))
 
 /** Whether a recipe is right for a child as it is, with some swaps, or not at all. */
 export type Verdict =

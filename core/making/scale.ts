@@ -100,7 +100,7 @@ export function yieldOf(recipe: Recipe, materials: Materials): { quantity: numbe
 }
 
 /** A quantity in the base unit of a material; null where nobody knows how dense it is. */
-const inUnitOf = (quantity: Quantity, material: Pick<Ware, 'unit'> | undefined): number | null =>
+export const inUnitOf = (quantity: Quantity, material: Pick<Ware, 'unit'> | undefined): number | null =>
   material?.unit === 'g' ? quantity.g : material?.unit === 'ml' ? quantity.ml : quantity.each
 
 /** What one child of each stage gets, added up. */

@@ -2,6 +2,7 @@
 export * from './stageOn'
 export * from './presence'
 export * from './participants'
+export * from './eaters'
 export * from './suits'
 export * from './blocks'
 export * from './resolve'

@@ -12,6 +12,7 @@ import {
   keep,
 } from '../base'
 import { hoursOn } from './presence'
+import { withBin, withMix } from '../making'
 import { blockOn, blocksOn, eventOn } from './blocks'
 import {
   takesPlacements,
@@ -21,6 +22,7 @@ import {
   type Home,
   type Material,
   type Placement,
+  type Recipe,
   type RhythmBlock,
   type TimeOfDay,
   type Unit,
@@ -46,6 +48,8 @@ export interface Session {
   end: number
   freeAgain: number
   parts: Part[]
+  /** Whether what it is mixed of is cooked, so that raw flour is raw no longer. */
+  cooked: boolean
 }
 
 export interface ResolvedPlan {
@@ -55,6 +59,7 @@ export interface ResolvedPlan {
   problems: DateProblem[]
   materials: ReadonlyMap<string, Material>
   activities: ReadonlyMap<string, Activity>
+  recipes: ReadonlyMap<string, Recipe>
   /** A stomach illness in the home. */
   illness: Home['illness']
   /** Placements whose end lies before today, or that are done or skipped, are behind us. */
@@ -65,6 +70,7 @@ const keptPrograms = keep<Unit, ProgramDays>()
 const keptSessions = keep<Placement, Session | DateProblem | null>()
 const keptMaterials = keep<readonly Material[], Map<string, Material>>()
 const keptActivities = keep<readonly Activity[], Map<string, Activity>>()
+const keptRecipes = keep<readonly Recipe[], Map<string, Recipe>>()
 const keptCenters = keep<readonly Center[], Map<string, Center>>()
 
 const RANK = { 'takes-part': 2, beside: 1, out: 0 } as const
@@ -135,6 +141,27 @@ interface Lookups {
   materials: ReadonlyMap<string, Material>
   activities: ReadonlyMap<string, Activity>
   centers: ReadonlyMap<string, Center>
+  recipes: ReadonlyMap<string, Recipe>
+}
+
+/**
+ * An activity with its recipe, and everyone's part in it. Who takes part follows from what goes in, and how much goes in
+ * from who takes part: what goes in is settled first, whatever the amount.
+ */
+function mixed(
+  snapshot: UnitSnapshot,
+  activity: Activity,
+  recipe: Recipe,
+  materials: ReadonlyMap<string, Material>,
+  placement: Placement,
+  days: ProgramDay[],
+  span: { from: TimeOfDay; to: TimeOfDay },
+): { activity: Activity; parts: Part[] } {
+  const kitchen = { materials, measures: snapshot.home.measures }
+  const partsIn = (one: Activity) => partsOf(snapshot, materials, one, placement, days, span)
+  const parts = partsIn(withMix(activity, placement.mix!, recipe, recipe.stages, kitchen))
+  const stages = parts.flatMap((part) => (part.does === 'takes-part' ? [part.stage] : []))
+  return { activity: withMix(activity, placement.mix!, recipe, stages, kitchen), parts }
 }
 
 /**
@@ -143,14 +170,15 @@ interface Lookups {
  */
 function sessionOn(
   snapshot: UnitSnapshot,
-  { materials, activities, centers }: Lookups,
+  { materials, activities, centers, recipes }: Lookups,
   placement: Placement,
   days: ProgramDay[],
 ): Session | DateProblem | null {
   const { home, unit } = snapshot
   const { where } = placement
-  const activity = activities.get(placement.activityId)
-  if (!activity || !days.length) return null
+  const idea = activities.get(placement.activityId)
+  if (!idea || !days.length) return null
+  const activity = placement.bin ? withBin(idea, placement.bin, materials) : idea
   const [first, last] = [days[0], days[days.length - 1]]
   const center = placement.centerId === null ? null : (centers.get(placement.centerId) ?? null)
   const block = where.kind === 'moment' ? (blockOn(home, unit, first.number, where.blockId) ?? null) : null
@@ -172,14 +200,17 @@ function sessionOn(
           to: hoursOn({ pattern: home.open, exceptions: [] }, last.date)?.to ?? '23:59',
         }
   const end = planMinute(last.date, span.to)
+  const recipe = placement.mix && recipes.get(placement.mix.recipeId)
+  const whole = recipe ? mixed(snapshot, activity, recipe, materials, placement, days, span) : { activity, parts: null }
   return {
     placement,
-    activity,
+    activity: whole.activity,
     center,
     block,
     days,
     ...span,
-    parts: partsOf(snapshot, materials, activity, placement, days, span),
+    parts: whole.parts ?? partsOf(snapshot, materials, activity, placement, days, span),
+    cooked: Boolean(recipe?.cooked && placement.mix?.before),
     start: planMinute(first.date, span.from),
     end,
     freeAgain: end + activity.minutes.clear,
@@ -193,13 +224,14 @@ function sessionOn(
 export function resolvePlan(snapshot: UnitSnapshot): ResolvedPlan {
   const { home, unit, today } = snapshot
   const program = keptPrograms(unit, [home], () => programDays(home, unit))
-  const { materials, activities, centers, children } = snapshot
+  const { materials, activities, centers, children, recipes } = snapshot
   const lookups = {
     materials: keptMaterials(materials, [], () => byId(materials)),
     activities: keptActivities(activities, [], () => byId(activities)),
     centers: keptCenters(centers, [], () => byId(centers)),
+    recipes: keptRecipes(recipes, [], () => byId(recipes)),
   }
-  const from = [home, unit, children, lookups.materials, lookups.activities, lookups.centers]
+  const from = [home, unit, children, lookups.materials, lookups.activities, lookups.centers, lookups.recipes]
   const sessions: Session[] = []
   const problems: DateProblem[] = []
   for (const { placement, days, problem } of placeDates(snapshot.placements, program)) {
@@ -218,6 +250,7 @@ export function resolvePlan(snapshot: UnitSnapshot): ResolvedPlan {
     problems,
     materials: lookups.materials,
     activities: lookups.activities,
+    recipes: lookups.recipes,
     illness: home.illness,
     isBehind,
   }
@@ -228,7 +261,12 @@ export function trySession(snapshot: UnitSnapshot, plan: ResolvedPlan, placement
   const [{ days }] = placeDates([placement], plan.program)
   const found = sessionOn(
     snapshot,
-    { materials: plan.materials, activities: plan.activities, centers: byId(snapshot.centers) },
+    {
+      materials: plan.materials,
+      activities: plan.activities,
+      recipes: plan.recipes,
+      centers: byId(snapshot.centers),
+    },
     placement,
     days,
   )

@@ -101,7 +101,7 @@ export function useBoardKeys({ grid, firstDay, columns, blockIds, spotsOf, open 
     const item = (document.activeElement as HTMLElement | null)?.closest<HTMLElement>('[data-activity]')
     if (!item) return false
     board.carried = carriedOf(item)
-    board.said = `${board.titleOf(board.carried.activityId)} picked up. Choose a cubby with the arrows, m puts it down, Escape leaves it there`
+    board.said = `${board.titleOf(board.carried.activityId)} picked up. Choose a cubby with the arrows, m puts it down, Escape lets go`
     return true
   }
   const focused = () =>

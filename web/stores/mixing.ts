@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import type { CalendarDate, Recipe } from '@core/domain'
+import { referencesOf, type CalendarDate, type Recipe } from '@core/domain'
 import { byId, InputError } from '@core/base'
 import { MATERIALS } from '@core/library/materials'
 import { RECIPES } from '@core/library/recipes'
@@ -8,17 +8,19 @@ import {
   asUsualHere,
   batches,
   dietPlan,
-  eatersOn,
   fromCupboard,
   made,
   withSwaps,
   type Ask,
   type Mixing,
+  type Eater,
   type Ware,
 } from '@core/making'
+import { eatersOn } from '@core/plan'
 import { useHouse } from './house'
 import { useRows } from './rows'
 import { useUnit } from './unit'
+import type { Write } from './writer'
 
 /** How much of a recipe is made. */
 export const HOW_MUCH = ['children', 'portions', 'left', 'factor'] as const
@@ -67,7 +69,19 @@ export const useMixing = defineStore('mixing', () => {
       days.value.find((one) => one.date >= unit.snapshot!.today) ??
       days.value.at(-1),
   )
-  const eaters = computed(() => (day.value ? eatersOn(house.children, day.value.date, house.thisHome.stageBounds) : []))
+  /** What on that day the recipe is mixed for, by the plan. */
+  const planned = computed(() =>
+    unit.readings?.plan.sessions.find(
+      (one) =>
+        one.placement.mix?.recipeId === recipeId.value && one.days.some((other) => other.date === day.value?.date),
+    ),
+  )
+  /** Who takes part in what it is mixed for; everybody who is there, where it is mixed for nothing yet. */
+  const eaters = computed<Eater[]>(() => {
+    if (planned.value)
+      return planned.value.parts.flatMap(({ child, stage, does }) => (does === 'takes-part' ? [{ child, stage }] : []))
+    return day.value ? eatersOn(house.children, day.value.date, house.thisHome.stageBounds) : []
+  })
   /** The home's own recipes, and those of the library that it has not changed. */
   const recipes = computed(() => {
     const own = new Set(house.recipes.map((one) => one.id))
@@ -76,7 +90,7 @@ export const useMixing = defineStore('mixing', () => {
   const recipe = computed<Recipe | undefined>(() => recipes.value.find((one) => one.id === recipeId.value))
   const dietsOf = (one: Recipe) => dietPlan(one, eaters.value, materials.value)
   const diets = computed(() => recipe.value && dietsOf(recipe.value))
-  const swapIds = computed(() => chosen.value ?? diets.value?.swapIds ?? [])
+  const swapIds = computed(() => chosen.value ?? planned.value?.placement.mix?.swapIds ?? diets.value?.swapIds ?? [])
   /** The recipe with what this home usually takes by feel. */
   const recipeHere = computed(() => recipe.value && asUsualHere(recipe.value, rows.list('batch'), swapIds.value))
   const served = computed(() => {
@@ -139,7 +153,40 @@ export const useMixing = defineStore('mixing', () => {
     chosen.value = swapIds.value.includes(swapId) ? others : [...others, swapId]
   }
 
+  /** What the house must know before a plan can be mixed by the recipe: the recipe, and what goes into it. */
+  function neededBy(of: Recipe): Write[] {
+    const ids = referencesOf('recipe', of).map((one) => one.id)
+    const materials = [...new Set(ids)].flatMap((id): Write[] => {
+      const [mine, shipped] = [house.materialsById.get(id), SHIPPED.get(id)]
+      if (!mine) return shipped ? [{ put: 'material', value: shipped }] : []
+      // What nobody weighed yet weighs what it usually does.
+      return mine.density === null && shipped?.density
+        ? [{ put: 'material', value: { ...mine, density: shipped.density } }]
+        : []
+    })
+    return house.recipes.some((one) => one.id === of.id) ? materials : [...materials, { put: 'recipe', value: of }]
+  }
+  /** Mixes the open recipe for a placement: the list, preparation, cautions and the day sheet follow. */
+  function planFor(placementId: string, before: boolean): Promise<void> {
+    const placement = unit.placements.find((one) => one.id === placementId)
+    if (!placement || !recipe.value) return Promise.resolve()
+    const mix = { recipeId: recipe.value.id, swapIds: [...swapIds.value], before }
+    return unit.commit(`Mix ${recipe.value.name}`, [
+      ...neededBy(recipe.value),
+      { put: 'placement', value: { ...placement, mix } },
+    ])
+  }
+  function takeOff(placementId: string): Promise<void> {
+    const placement = unit.placements.find((one) => one.id === placementId)
+    if (!placement) return Promise.resolve()
+    return unit.commit(`Do not mix for it`, [{ put: 'placement', value: { ...placement, mix: null } }])
+  }
+
   return {
+    planned,
+    neededBy,
+    planFor,
+    takeOff,
     recipeId,
     recipe,
     recipes,

@@ -133,6 +133,7 @@ export function trialCautions(fit: Fit, context: FitContext): Caution[] {
       end: 0,
       freeAgain: 0,
       parts: fit.parts,
+      cooked: false,
     },
     { materials: context.materials, illness: context.home.illness },
   )

@@ -110,7 +110,7 @@ describe.each(TYPED_THEMES)('the first plan of “%s”', (name, words, objects)
     const gaps = gapsOf(touchesOf(begun.plan, house))
     expect(new Set(gaps.map((gap) => `${gap.monday} ${gap.domain}`)).size).toBeLessThanOrEqual(1)
     expect(begun.start.words[1]).toMatch(
-      gaps.length ? /^Still missing in some week for / : /^Each child meets every learning area/,
+      gaps.length ? /^Still missing in some week for / : /^Each child gets to every learning area/,
     )
   })
   it('asks for what fits one trip', () => {

@@ -40,7 +40,7 @@ export const COOKING_AND_OUTDOORS = [
       does('school-age', 'Braid three strands, set the timer for 15 minutes and check the color.'),
       beside('infant', 'Squeeze a warm lump of dough that is sealed in a bag.'),
       beside('young-toddler', 'Press cooked dough flat with both hands.'),
-      beside('older-toddler preschool school-age', 'Shape cooked corn starch dough at another table, and bring over the timer.'),
+      beside('older-toddler preschool school-age', 'Shape cooked dough without wheat at another table, and bring over the timer.'),
     ],
     needs: [
       need('wheat-flour', 60, 'child', { spare: 0.1 }), need('yeast', 1, 'child'), need('fine-salt', 1, 'child'), need('warm-water', 38, 'child', { adult: true }), need('cooking-oil', 2, 'child', { adult: true }),

@@ -9,7 +9,7 @@ export const DOUGHS: readonly Recipe[] = [
       takes('wheat-flour', cup(1), 'ml'), takes('fine-salt', cup(0.5), 'ml'), takes('cream-of-tartar', tsp(2), 'ml'),
       takes('water', cup(1), 'ml'), takes('cooking-oil', tbsp(1), 'ml'),
     ],
-    lost: 0.1, portion: portion(150, { 'older-toddler': 120, 'school-age': 180 }), stages: from('older-toddler'),
+    lost: 0.1, portion: portion(150, { 'older-toddler': 120, 'school-age': 180 }), cooked: true, stages: from('older-toddler'),
     with: ['a pot', 'a wooden spoon', 'a board', 'a box with a tight lid'],
     steps: [
       child('Measure flour, salt and cream of tartar into the cold pot, and stir', 5),
@@ -35,7 +35,7 @@ export const DOUGHS: readonly Recipe[] = [
       takes('rice-flour', cup(1), 'ml'), takes('corn-starch', cup(0.5), 'ml'), takes('fine-salt', cup(0.5), 'ml'),
       takes('cream-of-tartar', tsp(2), 'ml'), takes('water', cup(1), 'ml'), takes('cooking-oil', tsp(1), 'ml'),
     ],
-    lost: 0.1, portion: portion(150, { 'older-toddler': 120, 'school-age': 180 }), stages: from('older-toddler'),
+    lost: 0.1, portion: portion(150, { 'older-toddler': 120, 'school-age': 180 }), cooked: true, stages: from('older-toddler'),
     with: ['a pot', 'a wooden spoon', 'a board', 'a box with a tight lid'],
     steps: [
       child('Measure everything dry into the cold pot, and stir', 5),
@@ -98,7 +98,10 @@ export const DOUGHS: readonly Recipe[] = [
       adult('Bake at 250 °F until hard, or let it dry in the air and turn it each day', 5, 3 * DAYS),
     ],
     mends: [['It is sticky', 'A spoonful of flour.'], ['It puffs up in the oven', 'The oven is too hot: 250 °F, and longer.']],
-    swaps: [swap('wheat-flour', 'rice-flour', 1, 'Keep the tags thick: it breaks more easily.')],
+    swaps: [
+      swap('wheat-flour', 'rice-flour', 1, 'Keep the tags thick: it breaks more easily.'),
+      swap('wheat-flour', 'oat-flour', 1, 'Oat flour labeled gluten-free; it takes a little less water.'),
+    ],
     keeps: [keep('sealed', 1), keep('fridge', 2)], sharedDays: 1,
     notes: ['Raw flour and a lot of salt: nobody tastes it, and it is kept from dogs.', 'In the air it takes two to three days; what is dry keeps for years.'],
   }),

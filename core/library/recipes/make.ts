@@ -44,6 +44,7 @@ export interface RecipeFacts {
   lost?: number
   portion: Portion
   stages: Stage[]
+  cooked?: boolean
   tasteSafe?: boolean
   with: string[]
   steps: RecipeStep[]
@@ -65,6 +66,7 @@ export const recipe = (id: string, name: string, kind: RecipeKind, facts: Recipe
   lost: facts.lost ?? 0,
   portion: facts.portion,
   stages: facts.stages,
+  cooked: facts.cooked ?? false,
   tasteSafe: facts.tasteSafe ?? false,
   equipment: facts.with,
   steps: facts.steps,

@@ -89,7 +89,7 @@ export const PAINTS: readonly Recipe[] = [
   }),
   recipe('flour-paste', 'Flour paste', 'craft', {
     takes: [takes('wheat-flour', 1, 'part'), takes('water', 2, 'part', { first: 0.5, stop: 1.25, until: 'As thin as pancake batter, without lumps.' })],
-    portion: portion(100), stages: from('older-toddler'),
+    portion: portion(100), cooked: true, stages: from('older-toddler'),
     with: ['a pot', 'a whisk', 'a jar'],
     steps: [child('Whisk flour with half of the water until it is smooth', 3), feel('water', adult('Bring the rest of the water to a boil, and whisk it in', 4)), adult('Cook until it is glossy, and let it cool', 4, 30)],
     mends: [['It has lumps', 'Press it through a strainer.'], ['It is stiff', 'Thin it with warm water.']],

@@ -33,16 +33,22 @@ const LIST: [string, string][] = [
   ['Enter', 'Why, for the line'],
   ['b g o a h', 'Buy, gather, borrow, ask families, always there'],
 ]
+const MIX: [string, string][] = [
+  ['p', 'Put the recipe on the plan'],
+  ['Space', 'The next step, while it is mixed'],
+]
 const keys = computed(() =>
-  route.name === 'get-ready' && !route.query.tab
-    ? [...LIST, ...EVERYWHERE]
-    : route.name !== 'lay-out'
-      ? EVERYWHERE
-      : route.query.view === 'room'
-        ? [...ROOM, ...EVERYWHERE]
-        : route.query.view
-          ? EVERYWHERE
-          : [...BOARD, ...EVERYWHERE],
+  route.name === 'get-ready' && route.query.tab === 'mix'
+    ? [...MIX, ...EVERYWHERE]
+    : route.name === 'get-ready' && !route.query.tab
+      ? [...LIST, ...EVERYWHERE]
+      : route.name !== 'lay-out'
+        ? EVERYWHERE
+        : route.query.view === 'room'
+          ? [...ROOM, ...EVERYWHERE]
+          : route.query.view
+            ? EVERYWHERE
+            : [...BOARD, ...EVERYWHERE],
 )
 </script>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { WAYS, type Pack, type Way } from '@core/domain'
 import { countWords, fullDate, longDate, moneyWords, quantityWords, WAY_NAMES } from '@core/base'
 import { capital } from '@core/ideas'
@@ -9,6 +9,8 @@ import { useBoard } from '../../stores/board'
 import { useHouse } from '../../stores/house'
 import { useSupplies } from '../../stores/supplies'
 import { useUnit } from '../../stores/unit'
+
+const MixLink = defineAsyncComponent(() => import('./MixLink.vue'))
 
 /** One line of the supply list, down to where each number comes from. */
 const props = defineProps<{ line: SupplyLine }>()
@@ -106,6 +108,7 @@ const seenWords = (pack: Pack) =>
       No pack is written down.
       <router-link :to="{ name: 'pantry', query: { find: material.name } }">Give it one in the pantry</router-link>.
     </p>
+    <MixLink v-if="material.use === 'consumable'" :material-ids="[material.id]" />
     <section v-if="line.firstUse" class="rows">
       <h3>When</h3>
       <p>

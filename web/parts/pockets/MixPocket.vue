@@ -6,6 +6,7 @@ import { readable, STORAGE_WORDS, throwAway, type FromCupboard } from '@core/mak
 import { markOf } from '@core/papers'
 import { useHomeWords } from '../../composables/homeWords'
 import { useMixing } from '../../stores/mixing'
+import MixPlan from './MixPlan.vue'
 
 /** Who can use what is mixed, until when it keeps, and what it takes from the cupboard. */
 const mixing = useMixing()
@@ -72,6 +73,7 @@ const each = computed(() =>
           care plan and the product's label come first.
         </p>
       </section>
+      <MixPlan :recipe="recipe" />
       <section v-if="recipe.swaps.length" class="rows">
         <h3>Swaps</h3>
         <div v-for="swap in recipe.swaps" :key="swap.id" class="rows">

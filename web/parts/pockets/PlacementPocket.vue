@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiPin, mdiPinOff, mdiTrashCanOutline } from '@mdi/js'
-import { computed } from 'vue'
+import { computed, defineAsyncComponent } from 'vue'
 import { CAUTION_CLOSING } from '@core/cautions'
 import type { Placement } from '@core/domain'
 import { ATTENTION_NAMES, spanWords, DOMAIN_NAMES, listWords, OUT_WORDS } from '@core/base'
@@ -15,6 +15,8 @@ import PlaceForMe from './PlaceForMe.vue'
 import PlacementNeeds from './PlacementNeeds.vue'
 import PlacementWhere from './PlacementWhere.vue'
 
+const MixLink = defineAsyncComponent(() => import('./MixLink.vue'))
+
 /** Everything about one placement: cautions, who does what, what it needs, where and by whom. */
 const props = defineProps<{ placement: Placement }>()
 const store = useUnit()
@@ -24,7 +26,14 @@ const supplies = useSupplies()
 
 const session = computed(() => store.readings?.plan.sessions.find((one) => one.placement.id === props.placement.id))
 const problem = computed(() => store.readings?.plan.problems.find((one) => one.placementId === props.placement.id))
-const activity = computed(() => store.activitiesById.get(props.placement.activityId))
+/** With what its recipe or its bin takes, where it has one. */
+const activity = computed(() => session.value?.activity ?? store.activitiesById.get(props.placement.activityId))
+/** What it takes that is used up: a recipe may make it. */
+const made = computed(() =>
+  (activity.value?.requirements ?? [])
+    .map((one) => one.materialId)
+    .filter((id) => house.materialsById.get(id)?.use === 'consumable'),
+)
 const cautions = computed(
   () => store.readings?.cautions.filter((one) => one.session.placement.id === props.placement.id) ?? [],
 )
@@ -89,6 +98,7 @@ const subtitle = computed(() => {
     </section>
 
     <PlacementNeeds :placement="placement" :activity="activity" />
+    <MixLink v-if="placement.mix || made.length" :recipe-id="placement.mix?.recipeId" :material-ids="made" />
 
     <section v-if="activity.prep.length" class="rows" aria-label="Prep">
       <h3>Prep</h3>

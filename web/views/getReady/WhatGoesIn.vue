@@ -35,7 +35,8 @@ function usualWords(line: Scaled): string {
   const { own, share } = usualHere(kitchen.batches, recipe.value.id, line.ingredient.id, mixing.swapIds)
   if (!own.length) return ''
   const said = own.slice(-LATELY).map((one) => main(times(line, one / share)))
-  return `Usual here: the last ${own.length === 1 ? 'time' : countWords(said.length, 'time')} took ${listWords(said)}. By the recipe it is ${main(times(line, 1 / share))}.`
+  const lately = own.length === 1 ? 'time' : countWords(said.length, 'time')
+  return `Usual here: the last ${lately} took ${listWords(said)}. By the recipe it is ${main(times(line, 1 / share))}.`
 }
 const givesWords = computed(() => {
   if (!made.value) return ''

@@ -1,0 +1,148 @@
+import { InputError } from '../base'
+import type { Activity, BinSetUp, Material, Mix, PrepStep, Recipe, Requirement, Stage } from '../domain'
+import { fillerMl, LIFT_G } from './bin'
+import { fillerOf, fillerQuantity, fillerWeight } from './fillers'
+import { inUnitOf, made } from './scale'
+import { withSwaps } from './swaps'
+
+/** What a placement's recipe is looked up in. */
+interface Kitchen {
+  materials: ReadonlyMap<string, Material>
+  measures: 'us' | 'metric'
+}
+
+/** What stays in an adult's hands whoever else mixes: the recipe says that an adult doses it. */
+const DOSED: readonly string[] = ['chemical', 'hot']
+
+const takenFor = (id: string, materialId: string, quantity: number, reach: Requirement['reach']): Requirement => ({
+  id,
+  materialId,
+  quantity,
+  basis: { by: 'set-up' },
+  spare: 0,
+  variants: null,
+  reach,
+  alternatives: [],
+})
+
+/** Steps of a recipe as preparation: all of them where it is mixed before, else what an adult does before the children. */
+export function stepsBefore(recipe: Pick<Recipe, 'steps'>, before: boolean): Recipe['steps'] {
+  if (before) return recipe.steps
+  const first = recipe.steps.findIndex((step) => step.who === 'child')
+  return first < 0 ? recipe.steps : recipe.steps.slice(0, first)
+}
+
+const PREP_MOST = 20
+
+function prepOf(recipe: Recipe, before: boolean, uses: string[]): PrepStep[] {
+  return stepsBefore(recipe, before).map((step, i) => ({
+    id: `mix-step-${i + 1}`,
+    text: step.text,
+    minutes: step.minutes,
+    wait: step.wait,
+    splits: false,
+    uses: i === 0 ? uses : [],
+  }))
+}
+
+/**
+ * An activity with what its recipe takes, for the children who take part: the ingredients join what it needs, the
+ * recipe's steps what is prepared, and what the recipe makes need not be got any more. So the supply list, the
+ * preparation, the cautions and the day sheet follow as they do from anything else.
+ *
+ * Where the recipe cannot be reckoned, since nobody knows how dense something is, the activity stays as it is.
+ *
+ * @param stages of the children who take part
+ */
+export function withMix(
+  activity: Activity,
+  mix: Mix,
+  recipe: Recipe,
+  stages: readonly Stage[],
+  { materials, measures }: Kitchen,
+): Activity {
+  if (!stages.length) return activity
+  try {
+    const swapped = withSwaps(recipe, mix.swapIds, (id) => materials.get(id)?.density ?? null)
+    const { lines } = made(swapped, materials, { by: 'children', stages }, measures)
+    const ingredients = lines.flatMap((line) => {
+      const material = materials.get(line.ingredient.materialId)
+      const quantity = material && inUnitOf(line, material)
+      if (!material || !quantity) return []
+      const dosed = material.safety.hazards.some((one) => DOSED.includes(one))
+      return [takenFor(`mix-${line.ingredient.id}`, material.id, quantity, dosed ? 'adult' : 'children')]
+    })
+    const kept = activity.requirements.filter((one) => one.materialId !== recipe.makes)
+    const ids = new Set(kept.map((one) => one.id))
+    return {
+      ...activity,
+      requirements: [...kept, ...ingredients],
+      prep: [
+        ...activity.prep.map((step) => ({ ...step, uses: step.uses.filter((id) => ids.has(id)) })),
+        ...prepOf(
+          recipe,
+          mix.before,
+          ingredients.map((one) => one.id),
+        ),
+      ].slice(0, PREP_MOST),
+    }
+  } catch (error) {
+    if (error instanceof InputError) return activity
+    throw error
+  }
+}
+
+/** Hands-on minutes of filling a bin: opening packs and pouring, and two more where it is filled where it stands. */
+const FILL_MINUTES = 4
+const IN_PLACE_MINUTES = 2
+
+/** How much of its filler a bin takes, in ml; null where its measures do not fit together. */
+export function binMl(bin: BinSetUp): number | null {
+  const { lengthMm, widthMm, heightMm } = bin.container
+  try {
+    return fillerMl(
+      { lengthCm: lengthMm / 10, widthCm: widthMm / 10, heightCm: heightMm / 10 },
+      bin.depthMm / 10,
+      bin.taken,
+    )
+  } catch (error) {
+    if (error instanceof InputError) return null
+    throw error
+  }
+}
+
+/**
+ * An activity with the filler of its bin, in place of the filler that the idea speaks of; filling it is preparation
+ * until it was done.
+ */
+export function withBin(activity: Activity, bin: BinSetUp, materials: ReadonlyMap<string, Material>): Activity {
+  const ml = binMl(bin)
+  const material = materials.get(bin.fillerId)
+  if (ml === null || !material) return activity
+  const quantity = fillerQuantity(ml, material)
+  const kept = activity.requirements.filter(
+    (one) => one.materialId !== bin.fillerId && !(fillerOf(one.materialId) && one.basis.by === 'set-up'),
+  )
+  const gone = activity.requirements.filter((one) => !kept.includes(one)).map((one) => one.id)
+  const weight = fillerWeight(ml, material)
+  const minutes = FILL_MINUTES + (weight !== null && weight > LIFT_G ? IN_PLACE_MINUTES : 0)
+  return {
+    ...activity,
+    requirements: quantity ? [...kept, takenFor('bin-filler', material.id, quantity, 'children')] : kept,
+    prep: [
+      ...activity.prep.map((step) => ({ ...step, uses: step.uses.filter((id) => !gone.includes(id)) })),
+      ...(bin.filledOn === null
+        ? [
+            {
+              id: 'bin-fill',
+              text: `Fill ${bin.container.name} with ${material.name}`,
+              minutes,
+              wait: 0,
+              splits: false,
+              uses: quantity ? ['bin-filler'] : [],
+            },
+          ]
+        : []),
+    ],
+  }
+}
