@@ -1,4 +1,4 @@
-import type { Browser, Page } from 'puppeteer-core'
+import type { Browser, ElementHandle, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { DESK, openBrowser, openPage, sees, signIn } from './browser'
 import { choose, click, fill, textOf, waitText } from './hands'
@@ -92,6 +92,43 @@ describe('mixing for the day', () => {
 })
 
 describe('mixing a batch from the plan of the week', () => {
+  it('goes onto the plan by one key, in place of what the idea would mix, and off it again', async () => {
+    await page.goto(`${home.base}/units/wind-and-kites/get-ready?tab=mix&recipe=salt-dough`)
+    await waitText(page, IN, 'Fine salt')
+    await choose(page, 'For which day', 'Day 8, Mon, Mar 16')
+    await waitText(page, '[aria-label="On the plan"]', 'Salt dough tags')
+    await click(page, 'Oat flour labeled gluten-free for wheat flour', '.pocket')
+    await waitText(page, IN, 'Oat flour')
+    await page.keyboard.press('p')
+    await waitText(page, '[aria-label="On the plan"]', 'Mixed for Salt dough tags, Mon, Mar 16. The kids mix it.')
+    // For those who take part in it, who are fewer than are in the house that day.
+    await page.goto(`${home.base}/units/wind-and-kites/get-ready`)
+    await click(page, 'Show what is in the house already')
+    await sees(page, 'oat flour')
+    await page.goto(`${home.base}/units/wind-and-kites/get-ready?tab=mix&recipe=salt-dough`)
+    await choose(page, 'For which day', 'Day 8, Mon, Mar 16')
+    await click(page, 'Take it off the plan')
+    await waitText(page, '[aria-label="On the plan"]', 'Put it on the plan')
+    await click(page, 'Undo')
+    await waitText(page, '[aria-label="On the plan"]', 'Mixed for Salt dough tags')
+  })
+
+  it('is told of where it stands on the plan', async () => {
+    await page.goto(`${home.base}/units/wind-and-kites/lay-out`)
+    await click(page, 'Mon 8')
+    const card = await page.waitForFunction(
+      () =>
+        [...document.querySelectorAll<HTMLElement>('[data-placement]')].find((one) =>
+          one.innerText.includes('Salt dough tags'),
+        ),
+      { polling: 50 },
+    )
+    await (card.asElement() as ElementHandle<HTMLElement>).click()
+    await waitText(page, '.pocket', 'Mixed by Salt dough to bake or dry')
+    await click(page, 'Salt dough to bake or dry', '.pocket')
+    await sees(page, 'What goes in')
+  })
+
   const DOUGH = 'get-ready?tab=mix&recipe=no-cook-dough'
 
   it('goes by space, by a tap beside the buttons, and back', async () => {

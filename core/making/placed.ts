@@ -45,9 +45,28 @@ function prepOf(recipe: Recipe, before: boolean, uses: string[]): PrepStep[] {
   }))
 }
 
+/** What of an idea's own materials a recipe takes care of: what it makes, and all that goes into it. */
+const coveredBy = (recipe: Recipe): ReadonlySet<string> =>
+  new Set([
+    ...(recipe.makes === null ? [] : [recipe.makes]),
+    ...recipe.ingredients.map((one) => one.materialId),
+    ...recipe.swaps.map((one) => one.materialId),
+  ])
+
+/** Whether an idea asks for a recipe: for what it makes, or for two and more of what goes into it. */
+export function asksFor(activity: Pick<Activity, 'requirements'>, recipe: Recipe): boolean {
+  const needs = new Set(activity.requirements.map((one) => one.materialId))
+  if (recipe.makes !== null && needs.has(recipe.makes)) return true
+  const shared = recipe.ingredients.filter((one) => one.materialId !== WATER && needs.has(one.materialId))
+  return shared.length >= 2
+}
+/** It goes into nearly everything, and says nothing. */
+const WATER = 'water'
+
 /**
  * An activity with what its recipe takes, for the children who take part: the ingredients join what it needs, the
- * recipe's steps what is prepared, and what the recipe makes need not be got any more. So the supply list, the
+ * recipe's steps what is prepared, and what the recipe makes, or the idea itself would have mixed, need not be got any
+ * more. So the supply list, the
  * preparation, the cautions and the day sheet follow as they do from anything else.
  *
  * Where the recipe cannot be reckoned, since nobody knows how dense something is, the activity stays as it is.
@@ -72,13 +91,16 @@ export function withMix(
       const dosed = material.safety.hazards.some((one) => DOSED.includes(one))
       return [takenFor(`mix-${line.ingredient.id}`, material.id, quantity, dosed ? 'adult' : 'children')]
     })
-    const kept = activity.requirements.filter((one) => one.materialId !== recipe.makes)
-    const ids = new Set(kept.map((one) => one.id))
+    const covered = coveredBy(recipe)
+    const kept = activity.requirements.filter((one) => !covered.has(one.materialId))
+    const gone = activity.requirements.filter((one) => covered.has(one.materialId)).map((one) => one.id)
+    // What the idea itself would mix is mixed by the recipe now.
+    const stays = (step: PrepStep) => !step.uses.some((id) => gone.includes(id))
     return {
       ...activity,
       requirements: [...kept, ...ingredients],
       prep: [
-        ...activity.prep.map((step) => ({ ...step, uses: step.uses.filter((id) => ids.has(id)) })),
+        ...activity.prep.filter(stays),
         ...prepOf(
           recipe,
           mix.before,

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { sessionCautions } from '../cautions'
 import type { BinSetUp, Mix, UnitSnapshot } from '../domain'
-import { MATERIALS, RECIPES } from '../library'
+import { ACTIVITIES, MATERIALS, RECIPES } from '../library'
+import { asksFor } from '../making'
 import { sessionNeeds } from '../supplies'
 import { aChild, aNeed, anActivity, aPlacement, aSnapshot, moment } from '../testing/build'
 import { resolvePlan } from '.'
@@ -53,6 +54,22 @@ describe('a placement that is mixed', () => {
     const { needs: after } = placed({}, { mix: mix('cooked-dough', { before: true }) }, needs)
     expect(after.has(made)).toBe(false)
     expect(after.get('wheat-flour')).toBeGreaterThan(100)
+  })
+  it('takes the place of what the idea itself would mix, and of its mixing', () => {
+    const tags = ACTIVITIES.find((one) => one.id === 'salt-dough-tags')!
+    const { session, needs } = placed({ activities: [{ ...tags, id: 'act' }] }, { mix: mix('salt-dough') })
+    expect(session.activity.requirements.filter((one) => one.materialId === 'wheat-flour').length).toBe(1)
+    expect(session.activity.prep.map((step) => step.id)).not.toContain('mix-salt-dough')
+    // Six tags of 35 g: half of the worked example, 68 g of flour and 78 g of salt.
+    expect(Math.abs(needs.get('wheat-flour')! - 135 / 2)).toBeLessThan(1)
+    expect(Math.abs(needs.get('fine-salt')! - 156 / 2)).toBeLessThan(1)
+    expect(needs.has('rolling-pin')).toBe(true)
+  })
+  it('is asked for by what it makes, or by two of what goes into it', () => {
+    const idea = (id: string) => ACTIVITIES.find((one) => one.id === id)!
+    expect(asksFor(idea('salt-dough-tags'), recipe('salt-dough'))).toBe(true)
+    expect(asksFor(idea('dough-diamonds'), recipe('cooked-dough-wheat-free'))).toBe(true)
+    expect(asksFor(idea('dough-diamonds'), recipe('oobleck'))).toBe(false)
   })
   it('prepares all of it where it is mixed before, and what an adult does first where the children mix', () => {
     expect(

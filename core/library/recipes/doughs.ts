@@ -100,7 +100,7 @@ export const DOUGHS: readonly Recipe[] = [
     mends: [['It is sticky', 'A spoonful of flour.'], ['It puffs up in the oven', 'The oven is too hot: 250 °F, and longer.']],
     swaps: [
       swap('wheat-flour', 'rice-flour', 1, 'Keep the tags thick: it breaks more easily.'),
-      swap('wheat-flour', 'oat-flour', 1, 'Oat flour labeled gluten-free; it takes a little less water.'),
+      swap('wheat-flour', 'oat-flour', 1, 'It takes a little less water.'),
     ],
     keeps: [keep('sealed', 1), keep('fridge', 2)], sharedDays: 1,
     notes: ['Raw flour and a lot of salt: nobody tastes it, and it is kept from dogs.', 'In the air it takes two to three days; what is dry keeps for years.'],

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { mediumDate } from '@core/base'
+import { asksFor } from '@core/making'
 import type { Recipe } from '@core/domain'
 import { useHotkeys } from '../../composables/useHotkeys'
 import { useMixing } from '../../stores/mixing'
@@ -12,14 +13,22 @@ const props = defineProps<{ recipe: Recipe }>()
 const mixing = useMixing()
 const unit = useUnit()
 const planned = computed(() => mixing.planned)
-/** What could be mixed for on that day; first what asks for what the recipe makes. */
+/**
+ * What it could be mixed for on that day; first what asks for what the recipe makes. What stands out already has taken
+ * what it takes: for that it is mixed without the plan.
+ */
 const choices = computed(() =>
   (unit.readings?.plan.sessions ?? [])
-    .filter((one) => one.placement.status === 'planned' && one.days.some((day) => day.date === mixing.day?.date))
+    .filter(
+      (one) =>
+        one.placement.status === 'planned' &&
+        one.days[0].date >= unit.snapshot!.today &&
+        one.days.some((day) => day.date === mixing.day?.date),
+    )
     .map((one) => ({
       id: one.placement.id,
       title: one.activity.title,
-      asks: one.activity.requirements.some((need) => need.materialId === props.recipe.makes),
+      asks: asksFor(one.activity, props.recipe),
     }))
     .sort((a, b) => Number(b.asks) - Number(a.asks)),
 )
@@ -70,6 +79,6 @@ useHotkeys({ p: plan })
       </div>
       <p class="small mute">What goes in joins the list, and what is done before joins preparation. Key: p.</p>
     </template>
-    <p v-else class="small mute">Nothing is planned on that day yet that it could be mixed for.</p>
+    <p v-else class="small mute">Nothing begins on that day that it could be mixed for. You can mix it all the same.</p>
   </section>
 </template>

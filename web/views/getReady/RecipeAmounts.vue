@@ -143,6 +143,9 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 .head {
   align-items: center;
 }
+.head > .buttons {
+  flex: none;
+}
 .buttons {
   display: flex;
   flex-wrap: wrap;
