@@ -16,6 +16,8 @@ export interface Filler {
   pieceMl?: number
   /** Whether it can be colored. */
   dyes: boolean
+  /** What speaks against it where a child still puts things in the mouth; `out` rules it out. */
+  mouthing?: { out: boolean; why: string }
 }
 
 const filler = (
@@ -29,7 +31,7 @@ const filler = (
 export const FILLERS: readonly Filler[] = [
   filler('crinkle-paper', 'large', 0),
   filler('large-pom-pom', 'large', 0, { pieceMl: 110 }),
-  filler('cotton-ball', 'large', 0, { pieceMl: 45 }),
+  filler('cotton-ball', 'large', 0, { pieceMl: 45, mouthing: { out: false, why: 'Cotton pulls apart in a mouth' } }),
   filler('large-pasta', 'large', 1, { dyes: true }),
   filler('corn-pasta', 'large', 1, { dyes: true }),
   filler('cooked-noodle', 'mixed', 2, { days: 1 }),
@@ -38,11 +40,14 @@ export const FILLERS: readonly Filler[] = [
   filler('pom-pom', 'mixed', 1, { pieceMl: 7 }),
   filler('rice', 'fine', 3, { dyes: true }),
   filler('corn-meal', 'fine', 3),
-  filler('coarse-salt', 'fine', 3, { dyes: true }),
-  filler('play-sand', 'fine', 3),
+  filler('coarse-salt', 'fine', 3, {
+    dyes: true,
+    mouthing: { out: true, why: 'A mouthful of salt makes a small child ill' },
+  }),
+  filler('play-sand', 'fine', 3, { mouthing: { out: false, why: 'Sand is not for mouths' } }),
   filler('water', 'fine', 1, { days: 1 }),
   filler('snow', 'mixed', 1, { days: 1 }),
-  filler('mud', 'mixed', 3, { days: 1 }),
+  filler('mud', 'mixed', 3, { days: 1, mouthing: { out: true, why: 'Soil is not for mouths' } }),
 ]
 
 const KNOWN = new Map(FILLERS.map((one) => [one.materialId, one]))
