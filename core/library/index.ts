@@ -19,6 +19,7 @@ import { topicsOf } from './topics'
 
 export { MATERIALS } from './materials'
 export { RECIPES } from './recipes'
+export { CONTAINERS } from './containers'
 
 /** The activities that ship with the application. */
 export const ACTIVITIES: readonly Activity[] = [

@@ -1,8 +1,20 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { byId, InputError } from '../base'
-import { MATERIALS } from '../library'
-import { childrenAtBin, dyeing, fillerMl, LIFT_G } from '.'
+import { BinSetUp } from '../domain'
+import { CONTAINERS, MATERIALS } from '../library'
+import {
+  binFacts,
+  childrenAtBin,
+  dyeing,
+  fillerMl,
+  hiddenText,
+  lengthWords,
+  LIFT_G,
+  outBy,
+  readHidden,
+  roomWords,
+} from '.'
 
 const BIN = { lengthCm: 58, widthCm: 41, heightCm: 15 }
 const materials = byId(MATERIALS)
@@ -65,5 +77,72 @@ describe('coloring rice', () => {
   it('needs something to color, and a tray', () => {
     expect(() => dyeing(0, [40, 30])).toThrow('ml: Color something')
     expect(() => dyeing(100, [0, 30])).toThrow('trayCm: A tray has a length and a width')
+  })
+})
+
+describe('what a bin comes to', () => {
+  const tub = { id: 'tub', name: 'tub', lengthMm: 580, widthMm: 410, heightMm: 150 }
+  const bin = (over: Partial<BinSetUp> = {}): BinSetUp => ({
+    container: tub,
+    fillerId: 'rice',
+    depthMm: 50,
+    taken: 0.1,
+    tools: [],
+    hidden: [{ name: 'figures', count: 8 }],
+    filledOn: null,
+    ...over,
+  })
+  const facts = (over: Partial<BinSetUp> = {}, atOnce = 4) => {
+    const one = bin(over)
+    return binFacts(one, materials.get(one.fillerId)!, atOnce)
+  }
+  it('is the worked example: 10.7 l, 9.1 kg of rice or 4.4 kg of oats, three children', () => {
+    expect(facts()).toMatchObject({ atOnce: 3, inPlace: false, fillMinutes: 4, hidden: 8 })
+    expect(facts()!.ml / 1000).toBeCloseTo(10.7, 1)
+    expect(facts()!.weight! / 1000).toBeCloseTo(9.1, 1)
+    expect(facts({ fillerId: 'rolled-oats' })!.weight! / 1000).toBeCloseTo(4.4, 1)
+  })
+  it('is filled where it stands at 10 cm of rice: 18.2 kg', () => {
+    expect(facts({ depthMm: 100 })).toMatchObject({ inPlace: true, fillMinutes: 6 })
+    expect(facts({ depthMm: 100 })!.weight! / 1000).toBeCloseTo(18.2, 1)
+  })
+  it('takes color where the filler does: 223 ml of vinegar, 45 ml of color, six sheets', () => {
+    const { dye } = facts()!
+    expect([Math.round(dye!.vinegarMl), Math.round(dye!.colorMl), dye!.trays]).toEqual([223, 45, 6])
+    expect(facts({ fillerId: 'rolled-oats' })!.dye).toBeNull()
+  })
+  it('counts pieces where they are counted, and weighs nothing that nobody weighed', () => {
+    expect(facts({ fillerId: 'large-pom-pom' })).toMatchObject({ quantity: 98, weight: null })
+    expect(facts({ fillerId: 'cooked-noodle' })).toMatchObject({ quantity: null, weight: null })
+  })
+  it('comes to nothing where it is deeper than its walls', () => expect(facts({ depthMm: 151 })).toBeNull())
+  it('is said in quarts or liters', () => {
+    expect([roomWords(10_701, 'us'), roomWords(10_701, 'metric'), roomWords(946, 'us')]).toEqual([
+      '11.5 quarts',
+      '10.5 liters',
+      '1 quart',
+    ])
+  })
+  it('is measured as a ruler shows it', () => {
+    expect([lengthWords(58, 'metric'), lengthWords(4.25, 'metric')]).toEqual(['58 cm', '4.3 cm'])
+    expect([58, 5, 0.7, 0.2].map((cm) => lengthWords(cm, 'us'))).toEqual(['22 3/4 in', '2 in', '1/4 in', '0 in'])
+  })
+  it('goes when it is wet or food after its day, and else when the unit ends', () => {
+    expect(outBy({ fillerId: 'rice', filledOn: '2026-03-05' }, '2026-03-18')).toBe('2026-03-18')
+    expect(outBy({ fillerId: 'water', filledOn: '2026-03-05' }, '2026-03-18')).toBe('2026-03-05')
+    expect(outBy({ fillerId: 'water', filledOn: null }, '2026-03-18')).toBeNull()
+  })
+  it('reads what is hidden as it is typed', () => {
+    expect(readHidden('8 figures, shell,, 900 beads')).toEqual([
+      { name: 'figures', count: 8 },
+      { name: 'shell', count: 1 },
+      { name: 'beads', count: 200 },
+    ])
+    expect(hiddenText(readHidden('8 figures, shell'))).toBe('8 figures, shell')
+  })
+  it.each(CONTAINERS.map((one) => [one.name, one] as const))('of the library, %s holds something', (_, container) => {
+    const one = bin({ container, depthMm: Math.min(50, container.heightMm) })
+    expect(BinSetUp.safeParse(one).success).toBe(true)
+    expect(binFacts(one, materials.get('rice')!, 4)!.ml).toBeGreaterThan(0)
   })
 })

@@ -118,6 +118,10 @@ export function withMix(
 const FILL_MINUTES = 4
 const IN_PLACE_MINUTES = 2
 
+/** Hands-on minutes of filling a bin that weighs so much, in g; null where nobody knows. */
+export const fillMinutes = (weight: number | null): number =>
+  FILL_MINUTES + (weight !== null && weight > LIFT_G ? IN_PLACE_MINUTES : 0)
+
 /** How much of its filler a bin takes, in ml; null where its measures do not fit together. */
 export function binMl(bin: BinSetUp): number | null {
   const { lengthMm, widthMm, heightMm } = bin.container
@@ -147,7 +151,7 @@ export function withBin(activity: Activity, bin: BinSetUp, materials: ReadonlyMa
   )
   const gone = activity.requirements.filter((one) => !kept.includes(one)).map((one) => one.id)
   const weight = fillerWeight(ml, material)
-  const minutes = FILL_MINUTES + (weight !== null && weight > LIFT_G ? IN_PLACE_MINUTES : 0)
+  const minutes = fillMinutes(weight)
   return {
     ...activity,
     requirements: quantity ? [...kept, takenFor('bin-filler', material.id, quantity, 'children')] : kept,

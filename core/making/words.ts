@@ -21,6 +21,26 @@ export const STORAGE_WORDS: Readonly<Record<Storage, string>> = {
   freezer: 'in the freezer',
 }
 
+const ML_PER_QUART = 946.353
+
+/** The room of a bin as it is said: quarts or liters, to a half. */
+export function roomWords(ml: number, measures: 'us' | 'metric'): string {
+  const [one, many, size] = measures === 'us' ? ['quart', 'quarts', ML_PER_QUART] : ['liter', 'liters', 1000]
+  const said = Math.round((ml / (size as number)) * 2) / 2
+  return `${said} ${said === 1 ? one : many}`
+}
+
+const CM_PER_INCH = 2.54
+const QUARTERS = ['', '1/4', '1/2', '3/4'] as const
+
+/** A length as a ruler shows it: "58 cm", or "22 3/4 in" to a quarter of an inch. */
+export function lengthWords(cm: number, measures: 'us' | 'metric'): string {
+  if (measures === 'metric') return `${Number(cm.toFixed(1))} cm`
+  const quarters = Math.round((cm / CM_PER_INCH) * 4)
+  const [whole, part] = [Math.floor(quarters / 4), QUARTERS[quarters % 4]]
+  return `${[whole || (part ? '' : '0'), part].filter(Boolean).join(' ')} in`
+}
+
 /** A number of things as it is said: quarters where they come out, tenths elsewhere. */
 function piecesWords(count: number): string {
   const quarters = Math.round(count * 4) / 4

@@ -19,6 +19,8 @@ import DaysBoard from './layOut/DaysBoard.vue'
 
 /** Lay out: the days, the room, and the pages of three readings, with one pocket beside and the pulse below. */
 const RoomPlan = defineAsyncComponent(() => import('./layOut/RoomPlan.vue'))
+const BinDesigner = defineAsyncComponent(() => import('./layOut/BinDesigner.vue'))
+const BinPocket = defineAsyncComponent(() => import('../parts/pockets/BinPocket.vue'))
 const RoundedMap = defineAsyncComponent(() => import('./layOut/RoundedMap.vue'))
 const AdultsCover = defineAsyncComponent(() => import('./layOut/AdultsCover.vue'))
 const AheadList = defineAsyncComponent(() => import('./layOut/AheadList.vue'))
@@ -88,7 +90,13 @@ watch(
 const inPocket = computed(() =>
   board.selected?.kind === 'placement' ? store.placements.find((one) => one.id === pocketId.value) : undefined,
 )
-const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placement.activityId) : 'Pocket'))
+/** The bin that is set up, in the room. */
+const bin = computed(() =>
+  view.value === 'room' ? store.placements.find((one) => one.id === route.query.bin) : undefined,
+)
+const pocketTitle = computed(() =>
+  bin.value ? 'Rules and kids' : board.placement ? board.titleOf(board.placement.activityId) : 'Pocket',
+)
 </script>
 
 <template>
@@ -96,6 +104,7 @@ const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placem
     <FirstPlanNote v-if="firstWords.length" :words="firstWords" @close="firstPlan.close" />
     <SegmentedTabs v-model="view" class="views" label="Ways to look at the unit" :tabs="tabs" />
     <DaysBoard v-if="view === 'days'" @open="open" />
+    <BinDesigner v-else-if="bin" :key="bin.id" :placement="bin" @close="router.push({ query: { view: 'room' } })" />
     <RoomPlan v-else-if="view === 'room'" :clashes="clashes" @open="open" />
     <RoundedMap v-else-if="view === 'rounded'" @open="open" />
     <AdultsCover v-else-if="view === 'adults'" @open="open" />
@@ -111,7 +120,8 @@ const pocketTitle = computed(() => (board.placement ? board.titleOf(board.placem
         @place="(slot) => board.drop(board.refused!.carried, slot.where, slot.centerId)"
         @leave="board.refused = null"
       />
-      <PlacementPocket v-if="inPocket" :key="inPocket.id" :placement="inPocket" />
+      <BinPocket v-if="bin" :key="bin.id" :placement="bin" />
+      <PlacementPocket v-else-if="inPocket" :key="inPocket.id" :placement="inPocket" />
       <SlotPocket v-else-if="board.selected?.kind === 'slot'" :where="board.selected.where" />
       <ReadingPocket v-else-if="board.selected?.kind === 'reading'" :name="board.selected.name" />
       <CenterPocket

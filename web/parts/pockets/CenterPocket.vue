@@ -4,6 +4,7 @@ import { countWords, shortDate } from '@core/base'
 import { canPlace, centersFor, rotate, bandsOf, standsOn, weeksOutOn, type Session } from '@core/plan'
 import type { Placement } from '@core/domain'
 import { newId } from '../../api/newId'
+import BinLink from './BinLink.vue'
 import { useBoard } from '../../stores/board'
 import { useCarried } from '../../composables/useCarried'
 import { useHouse } from '../../stores/house'
@@ -115,6 +116,7 @@ function rotateTo(placement: Placement) {
           >Keep to the end</v-btn
         >
       </div>
+      <BinLink :placement="session.placement" />
       <label v-if="could.length && center.kind !== 'tray-shelf'" class="small"
         >Swap in on day {{ board.day
         }}<v-select

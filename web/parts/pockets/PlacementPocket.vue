@@ -10,6 +10,7 @@ import { useHouse } from '../../stores/house'
 import { useSupplies } from '../../stores/supplies'
 import { useUnit } from '../../stores/unit'
 import CautionNote from '../lines/CautionNote.vue'
+import BinLink from './BinLink.vue'
 import OtherIdeas from './OtherIdeas.vue'
 import PlaceForMe from './PlaceForMe.vue'
 import PlacementNeeds from './PlacementNeeds.vue'
@@ -98,6 +99,7 @@ const subtitle = computed(() => {
     </section>
 
     <PlacementNeeds :placement="placement" :activity="activity" />
+    <BinLink :placement="placement" />
     <MixLink v-if="placement.mix || made.length" :recipe-id="placement.mix?.recipeId" :material-ids="made" />
 
     <section v-if="activity.prep.length" class="rows" aria-label="Prep">

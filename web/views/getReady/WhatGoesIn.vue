@@ -134,7 +134,7 @@ const bowlWords = computed(() => {
   position: relative;
   height: 14px;
   margin: 8px 0 6px;
-  border: 1px solid var(--control-edge);
+  border: 1px solid var(--control);
   border-radius: 7px;
   background: var(--paper);
 }
