@@ -26,8 +26,20 @@ export const demoSnapshot = (unitId: string, today = TUESDAY): UnitSnapshot => {
   }
 }
 function demoAlone(unitId: string, today: string): UnitSnapshot {
-  const { home, children, adults, centers, materials, activities, recipes, units, placements, ideas, purchases, promises } =
-    demoHome(today)
+  const {
+    home,
+    children,
+    adults,
+    centers,
+    materials,
+    activities,
+    recipes,
+    units,
+    placements,
+    ideas,
+    purchases,
+    promises,
+  } = demoHome(today)
   const of = <T extends { unitId: string | null }>(list: T[]) => list.filter((one) => one.unitId === unitId)
   return snapshotOf(
     { home: home!, children, adults, centers, materials, activities, recipes },

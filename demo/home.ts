@@ -1,7 +1,8 @@
-import { addDays, isOpen, programDays } from '@core/base'
-import { DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCenter, newChild, newEvent, newIdea, newThemeObject, type Activity, type Adult, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase, type ThemeObject, type Unit, type WeeklyHours, type Where } from '@core/domain'
+import { addDays, byId, isOpen, programDays } from '@core/base'
+import { DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCenter, newChild, newEvent, newIdea, newThemeObject, type Activity, type Adult, type Batch, type BinMood, type BinTime, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase, type ThemeObject, type Unit, type WeeklyHours, type Where } from '@core/domain'
 import { writePlanFile, type PlanFile } from '@core/papers'
-import { ACTIVITIES, MATERIALS } from '@core/library'
+import { ACTIVITIES, MATERIALS, RECIPES } from '@core/library'
+import { batchOf, made, wentIn } from '@core/making'
 import { pictureOf } from '@core/library/pictures'
 import { activity, need, prep, stages } from '@core/library/make'
 import { newPlacement } from '@core/plan'
@@ -63,6 +64,10 @@ const CENTERS: Center[] = ([
   ['yard', 'Yard', 'outdoors', 12, 9, 4, 3, 4],
 ] as const).map(([id, name, kind, atOnce, x, y, wide, high]) => ({ ...newCenter(id, name, kind), atOnce, spot: { x, y, wide, high }, sleeps: id === 'book-nook' }))
 
+/** Times at the oats of Market Day, as they were noted. */
+const binTimes = (today: CalendarDate, ...moods: BinMood[]): BinTime[] =>
+  moods.map((mood, i) => ({ date: addDays(today, i - 11), fillerId: 'rolled-oats', mood }))
+
 function childrenOn(today: CalendarDate): Child[] {
   const child = (id: string, name: string, months: number, attendance: WeeklyHours, over: Partial<Child>): Child => ({
     ...newChild(id, name, bornMonthsBefore(today, months, 9), attendance), sensory: 'ready', ...over,
@@ -70,8 +75,8 @@ function childrenOn(today: CalendarDate): Child[] {
   return [
     child('pip', 'Pip', 10, on('mon tue wed thu', '08:00', '16:30'), { naps: [span('09:30', '10:45'), span('13:00', '15:00')], mouths: true, sensory: 'new' }),
     child('oona', 'Oona', 19, on(ALL_WEEK, '08:00', '16:45'), { naps: [span('12:45', '15:00')], mouths: true, sensory: 'new' }),
-    child('idris', 'Idris', 28, on('mon wed fri', '08:15', '16:30'), { naps: [span('12:45', '14:45')], mouths: true, allergens: ['egg'], sensory: 'practising' }),
-    child('tamsin', 'Tamsin', 34, on(ALL_WEEK, '07:50', '17:00'), { naps: [span('12:45', '14:30')], sensory: 'practising', interests: ['water'] }),
+    child('idris', 'Idris', 28, on('mon wed fri', '08:15', '16:30'), { naps: [span('12:45', '14:45')], mouths: true, allergens: ['egg'], sensory: 'practising', binTimes: binTimes(today, 'calm', 'watched', 'calm', 'calm') }),
+    child('tamsin', 'Tamsin', 34, on(ALL_WEEK, '07:50', '17:00'), { naps: [span('12:45', '14:30')], sensory: 'practising', binTimes: binTimes(today, 'calm', 'calm', 'calm'), interests: ['water'] }),
     child('juno', 'Juno', 41, on('tue wed thu fri', '08:30', '17:00'), { allergens: ['wheat'], diet: 'Coeliac: no wheat, also on hands' }),
     child('bodhi', 'Bodhi', 49, on(ALL_WEEK, '08:00', '17:15'), { interests: ['anything that spins'] }),
     child('calla', 'Calla', 59, on('mon tue thu', '08:00', '16:45'), { interests: ['letters'], stageOverrides: { language: 'school-age' }, note: 'Writes her name, reads a few words.' }),
@@ -240,6 +245,23 @@ function ideasOf(unitId: string, lines: Line[], more: string[], halves: string[]
   ]
 }
 
+/** What was mixed lately: a dough that must go tomorrow, and two slimes that wanted more starch than the recipe says. */
+function batchesOn(today: CalendarDate): Batch[] {
+  const batch = (id: string, recipeId: string, daysAgo: number, portions: number, over: Partial<Batch>, felt: Record<string, number> = {}): Batch => {
+    const recipe = RECIPES.find((one) => one.id === recipeId)!
+    const wanted = made(recipe, byId(MATERIALS), { by: 'portions', portions }, 'us')
+    return {
+      ...batchOf(recipe, wanted, wentIn(wanted, wanted, felt), byId(MATERIALS), {
+        id, madeOn: addDays(today, -daysAgo), storage: 'sealed', children: 5, swapIds: [], unitId: 'wind-and-kites', note: '', by: 'Maren',
+      }),
+      ...over,
+    }
+  }
+  const slime = (id: string, daysAgo: number, starchMl: number) =>
+    batch(id, 'starch-slime', daysAgo, 4, { goneOn: addDays(today, 3 - daysAgo) }, { 'liquid-starch': starchMl })
+  return [batch('demo-dough', 'cooked-dough-wheat-free', 6, 5, { note: 'Roll it warm: it cracks when it is cold' }), slime('demo-slime-1', 19, 150), slime('demo-slime-2', 12, 160)]
+}
+
 /**
  * The demo home as a plan file, with day 4 of Wind and Kites on `today`, or on the next open day where today is closed.
  */
@@ -258,7 +280,7 @@ export function demoHome(today: CalendarDate): PlanFile {
       ...ideasOf('wind-and-kites', WIND, ['easel-spray', 'glow-letters', 'wind-letters', 'foam-sea'], ['A kite that we fly from the porch, if Yusra is here', 'Something with the windsock: which way today? page 12 in the blue notebook']),
       ...ideasOf('wheels-and-ramps', WHEELS, ['brick-pattern-road', 'geometric-sort', 'road-signs', 'travel-office'], ['Ask who has an old bicycle wheel']),
     ],
-    promises: [], stock: [], batches: [],
+    promises: [], stock: [], batches: batchesOn(today),
     purchases: [
       bought('buy-1', 'crepe-streamer', 'the dollar aisle', [2400, 1, 125], 9), bought('buy-2', 'bubble-mix', 'the dollar aisle', [946, 1, 250], 9), bought('buy-3', 'grass-seed', 'the grocer', [250, 1, 399], 6),
       bought('buy-4', 'tissue-paper', 'the dollar aisle', [10, 1, 125], 6), bought('buy-5', 'copy-paper', 'the dollar aisle', [100, 2, 200], 30, null), bought('buy-6', 'apple', 'the grocer', [6, 2, 299], 15, 'market-day'),

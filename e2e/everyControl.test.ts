@@ -50,6 +50,7 @@ const steps = (unit: string) =>
     'get-ready?tab=families',
     'get-ready?tab=money',
     'get-ready?tab=mix',
+    'lay-out?view=room&bin=wind-and-kites-5',
     'get-ready?tab=mix&recipe=no-cook-dough',
     'get-ready?tab=time',
     'hand-over',

@@ -91,6 +91,15 @@ describe('mixing for the day', () => {
   })
 })
 
+describe('what is in the house', () => {
+  it('says what must go, and what was learned of a slime', async () => {
+    await waitText(page, '.fridge', 'Cooked dough without wheat')
+    await waitText(page, '.fridge', 'toss by Wed, Mar 11')
+    await page.goto(`${home.base}/units/wind-and-kites/get-ready?tab=mix&recipe=starch-slime`)
+    await waitText(page, IN, 'Usual here: the last 2 times took')
+  })
+})
+
 describe('mixing a batch from the plan of the week', () => {
   it('goes onto the plan by one key, in place of what the idea would mix, and off it again', async () => {
     await page.goto(`${home.base}/units/wind-and-kites/get-ready?tab=mix&recipe=salt-dough`)
@@ -201,7 +210,10 @@ describe('mixing a batch from the plan of the week', () => {
     await choose(page, 'Sheet', 'A4 sheet of 21, 63.5 x 38.1 mm')
     await sees(page, 'First free label')
     await click(page, 'It’s gone: Dough without cooking')
-    await page.waitForFunction(() => !document.querySelector('.fridge'), { polling: 50 })
+    await page.waitForFunction(
+      () => !document.querySelector<HTMLElement>('.fridge')?.innerText.includes('Dough without cooking'),
+      { polling: 50 },
+    )
     await click(page, 'Undo')
     await waitText(page, '.fridge', 'Dough without cooking')
   })

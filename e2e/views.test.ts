@@ -98,6 +98,7 @@ const VIEWS: [name: string, path: string, shows: string, click?: string][] = [
   ['get ready, preparation', `${WHEELS}/get-ready?tab=time`, 'A wall of wheels'],
   ['get ready, trips', `${WHEELS}/get-ready?tab=trips`, 'paper from the roll', '.trip .name'],
   ['get ready, families', `${WHEELS}/get-ready?tab=families`, 'flat cardboard', '.ask .why'],
+  ['lay out, a bin', `${UNIT}/lay-out?view=room&bin=wind-and-kites-5`, 'Which filler for these kids'],
   ['get ready, mix', `${UNIT}/get-ready?tab=mix`, 'Doughs and clay'],
   ['get ready, a recipe', `${UNIT}/get-ready?tab=mix&recipe=no-cook-dough`, 'What goes in'],
   ['get ready, money', `${UNIT}/get-ready?tab=money`, 'Discovery shelf'],
