@@ -51,6 +51,10 @@ export async function fill(page: Page, label: string, text: string): Promise<voi
   // A click into a date opens its calendar; a person who types comes by Tab.
   if (await field.evaluate((one) => one.type === 'date')) await field.focus()
   else await field.click({ count: 3 })
+  // Three clicks take a line; what has several is taken whole.
+  await field.evaluate((one) => {
+    if (one.tagName === 'TEXTAREA') one.select()
+  })
   await field.type(text)
 }
 

@@ -1,3 +1,6 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import type { Browser, ElementHandle, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { DESK, openBrowser, openPage, sees, signIn } from './browser'
@@ -236,6 +239,77 @@ describe('mixing a batch from the plan of the week', () => {
     await sees(page, 'Nothing of it is written down.')
     await click(page, 'Stop mixing it')
     await sees(page, 'Start mixing')
+    expect(errors).toEqual([])
+  })
+})
+
+describe('recipes of her own', () => {
+  it('work at once from parts, with what is wrong said at its field', async () => {
+    await page.goto(`${home.base}/units/wind-and-kites/get-ready?tab=mix`)
+    await click(page, 'Write a recipe')
+    await click(page, 'Save the recipe')
+    await sees(page, 'Name at least one ingredient')
+    await fill(page, 'Name', 'Kitchen sand')
+    await fill(page, 'What goes in, one to a line', '8 parts wheat flour\n1 cup sunflower oil')
+    await sees(page, 'Line 2: Write all of a recipe in parts, or none of it')
+    await fill(page, 'What goes in, one to a line', '8 parts wheat flour\n1 part sunflower oil')
+    await fill(page, 'Steps, one to a line', 'Rub the oil into the flour, 8 min, kids')
+    await waitText(page, '[aria-label="What it comes to"]', 'Makes 720 g.')
+    await page.waitForFunction(() => localStorage.getItem('kobby-draft-recipe-new')?.includes('8 min, kids'), {
+      polling: 50,
+    })
+    await page.reload()
+    await sees(page, 'Picked up where you left it.')
+    await click(page, 'Save the recipe')
+    await waitText(page, IN, 'Wheat flour')
+    await sees(page, 'Kitchen sand')
+  })
+  it('are changed, kept as a file, removed, and brought back by undo', async () => {
+    await click(page, 'Change it', '.pocket')
+    await fill(page, 'Name', 'Moon sand of ours')
+    await click(page, 'Save the recipe')
+    await waitText(page, 'main h2', 'Moon sand of ours')
+    await click(page, 'Remove it', '.pocket')
+    await sees(page, 'Doughs and clay')
+    await page.waitForFunction(() => !document.body.innerText.includes('Moon sand of ours'), { polling: 50 })
+    await page.evaluate(() =>
+      fetch('/api/v1/changes/undo', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ unitId: null }),
+      }),
+    )
+    await page.reload()
+    await sees(page, 'Moon sand of ours')
+  })
+  it('are copied from the library, and come in from a file of elsewhere', async () => {
+    await page.goto(`${home.base}/units/wind-and-kites/get-ready?tab=mix&recipe=oobleck`)
+    await click(page, 'Copy and change it', '.pocket')
+    await waitText(page, 'main', 'A recipe of your own')
+    await page.goto(`${home.base}/units/wind-and-kites/get-ready?tab=mix`)
+    const input = (await page.waitForSelector('.own input[type=file]'))! as ElementHandle<HTMLInputElement>
+    const folder = mkdtempSync(join(tmpdir(), 'kobby-recipe-'))
+    const file = (name: string, text: string) => (writeFileSync(join(folder, name), text), join(folder, name))
+    await input.uploadFile(file('odd.json', 'no json'))
+    await sees(page, 'odd.json is not a recipe file: it is not JSON. Nothing was changed.')
+    await input.uploadFile(file('empty.json', '{"@type":"Recipe","name":"A"}'))
+    await sees(page, 'It names nothing that goes in')
+    await input.uploadFile(
+      file(
+        'flat.jsonld',
+        JSON.stringify({
+          '@type': 'Recipe',
+          name: 'Flat breads',
+          recipeYield: '8 breads',
+          recipeIngredient: ['2 cups wheat flour', '1 cup plain yogurt'],
+          recipeInstructions: ['Knead it.', 'Bake it in a pan.'],
+        }),
+      ),
+    )
+    await waitText(page, '[aria-label="What it comes to"]', 'Wheat flour')
+    await click(page, 'Save the recipe')
+    await waitText(page, 'main h2', 'Flat breads')
+    rmSync(folder, { recursive: true, force: true })
     expect(errors).toEqual([])
   })
 })

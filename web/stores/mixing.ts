@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { referencesOf, type CalendarDate, type Recipe } from '@core/domain'
+import { referencesOf, unmeasuredMaterial, type CalendarDate, type Recipe } from '@core/domain'
 import { byId, InputError } from '@core/base'
 import { MATERIALS } from '@core/library/materials'
 import { RECIPES } from '@core/library/recipes'
@@ -14,6 +14,7 @@ import {
   type Ask,
   type Mixing,
   type Eater,
+  type RecipeDraft,
   type Ware,
 } from '@core/making'
 import { eatersOn } from '@core/plan'
@@ -22,11 +23,27 @@ import { useRows } from './rows'
 import { useUnit } from './unit'
 import type { Write } from './writer'
 
+/** A recipe that is still to be written. */
+export const EMPTY_RECIPE: RecipeDraft = {
+  name: '',
+  kind: 'dough',
+  ingredients: '',
+  steps: '',
+  gives: null,
+  portion: 120,
+  stages: ['preschool', 'school-age'],
+  tasteSafe: false,
+  cooked: false,
+  storage: 'sealed',
+  keepsDays: 3,
+}
+
 /** How much of a recipe is made. */
 export const HOW_MUCH = ['children', 'portions', 'left', 'factor'] as const
 export type HowMuch = (typeof HOW_MUCH)[number]
 
 const SHIPPED = byId(MATERIALS)
+const SHIPPED_RECIPES = new Set(RECIPES.map((one) => one.id))
 
 /** What a computation gives, or in her words why it gives nothing, and at which field. */
 type Outcome<T> = { value: T; fault?: undefined } | { value: null; fault: { field: string; message: string } }
@@ -46,6 +63,8 @@ export const useMixing = defineStore('mixing', () => {
   const rows = useRows()
   const recipeId = ref('')
   const date = ref<CalendarDate | ''>('')
+  /** A recipe from a file, before it is looked over. */
+  const incoming = ref<RecipeDraft | null>(null)
   const howMuch = ref<HowMuch>('children')
   const portions = ref<number | null>(null)
   const factor = ref<number | null>(1)
@@ -91,6 +110,8 @@ export const useMixing = defineStore('mixing', () => {
   const dietsOf = (one: Recipe) => dietPlan(one, eaters.value, materials.value)
   const diets = computed(() => recipe.value && dietsOf(recipe.value))
   const swapIds = computed(() => chosen.value ?? planned.value?.placement.mix?.swapIds ?? diets.value?.swapIds ?? [])
+  /** Whether it is of the home's own, rather than of the library. */
+  const isOwn = (id: string) => house.recipes.some((one) => one.id === id) && !SHIPPED_RECIPES.has(id)
   /** The recipe with what this home usually takes by feel. */
   const recipeHere = computed(() => recipe.value && asUsualHere(recipe.value, rows.list('batch'), swapIds.value))
   const served = computed(() => {
@@ -166,6 +187,15 @@ export const useMixing = defineStore('mixing', () => {
     })
     return house.recipes.some((one) => one.id === of.id) ? materials : [...materials, { put: 'recipe', value: of }]
   }
+  /** A recipe of another home, with what it is made of by name where this home does not know it. */
+  function bringIn(of: Recipe, names: Readonly<Record<string, string>>): Write[] {
+    const ids = new Set(referencesOf('recipe', of).map((one) => one.id))
+    const fresh = [...ids].filter((id) => !house.materialsById.has(id) && !SHIPPED.has(id))
+    return [
+      ...fresh.map((id): Write => ({ put: 'material', value: unmeasuredMaterial(id, names[id] ?? id) })),
+      ...neededBy(of),
+    ]
+  }
   /** Mixes the open recipe for a placement: the list, preparation, cautions and the day sheet follow. */
   function planFor(placementId: string, before: boolean): Promise<void> {
     const placement = unit.placements.find((one) => one.id === placementId)
@@ -183,8 +213,11 @@ export const useMixing = defineStore('mixing', () => {
   }
 
   return {
+    incoming,
     planned,
     neededBy,
+    bringIn,
+    isOwn,
     planFor,
     takeOff,
     recipeId,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { downloadText } from '../composables/downloadText'
 import { mdiContentCopy, mdiDownloadOutline, mdiPrinterOutline } from '@mdi/js'
 import { useClipboard } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
@@ -63,11 +64,7 @@ function copyText(what: string, text: string) {
 }
 function download() {
   if (!sheet.value) return
-  const link = document.createElement('a')
-  link.href = URL.createObjectURL(new Blob([daySheetMarkdown(sheet.value)], { type: 'text/markdown' }))
-  link.download = `${store.unit!.id}-day-${sheet.value.number}.md`
-  link.click()
-  URL.revokeObjectURL(link.href)
+  downloadText(`${store.unit!.id}-day-${sheet.value.number}.md`, daySheetMarkdown(sheet.value), 'text/markdown')
 }
 const print = () => window.print()
 </script>

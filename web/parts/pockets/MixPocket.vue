@@ -3,13 +3,18 @@ import { computed } from 'vue'
 import { longDate, listWords, moneyWords, quantityWords } from '@core/base'
 import { capital } from '@core/ideas'
 import { readable, STORAGE_WORDS, throwAway, type FromCupboard } from '@core/making'
-import { markOf } from '@core/papers'
+import { markOf, recipeJsonLd } from '@core/papers'
+import { downloadText } from '../../composables/downloadText'
+import { useHouse } from '../../stores/house'
+import { useRouter } from 'vue-router'
 import { useHomeWords } from '../../composables/homeWords'
 import { useMixing } from '../../stores/mixing'
 import MixPlan from './MixPlan.vue'
 
 /** Who can use what is mixed, until when it keeps, and what it takes from the cupboard. */
 const mixing = useMixing()
+const house = useHouse()
+const router = useRouter()
 const words = useHomeWords()
 const recipe = computed(() => mixing.recipe)
 const made = computed(() => mixing.mixed?.value ?? null)
@@ -47,6 +52,16 @@ const keeps = computed(() =>
 )
 const amount = ({ material }: FromCupboard, quantity: number) =>
   quantityWords(readable(quantity), material.unit, words.value.measures)
+const isOwn = computed(() => mixing.isOwn(recipe.value?.id ?? ''))
+function saveAsFile() {
+  const file = JSON.stringify(recipeJsonLd(recipe.value!, mixing.nameOf), null, 2)
+  downloadText(`${recipe.value!.id}.jsonld`, file, 'application/ld+json')
+}
+function remove() {
+  const { id, name } = recipe.value!
+  void router.push({ query: { tab: 'mix' } })
+  void house.commit(`Remove ${name}`, [{ remove: 'recipe', id }])
+}
 const each = computed(() =>
   made.value?.cost && mixing.served.length && mixing.howMuch === 'children'
     ? Math.round(made.value.cost / mixing.served.length)
@@ -122,6 +137,15 @@ const each = computed(() =>
       <section v-if="recipe.notes.length" class="rows">
         <h3>To know</h3>
         <p v-for="note in recipe.notes" :key="note">{{ note }}</p>
+      </section>
+      <section class="rows no-print" aria-label="This recipe">
+        <h3>This recipe</h3>
+        <div class="inline">
+          <router-link :to="{ query: { tab: 'mix', recipe: recipe.id, edit: 'change' } }">{{
+            isOwn ? 'Change it' : 'Copy and change it'
+          }}</router-link><TextButton @click="saveAsFile">Save as a file</TextButton
+          ><TextButton v-if="isOwn" @click="remove">Remove it</TextButton>
+        </div>
       </section>
     </template>
     <template v-else>

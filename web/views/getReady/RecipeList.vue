@@ -1,13 +1,44 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { RECIPE_KINDS, type Recipe } from '@core/domain'
 import { countWords, listWords } from '@core/base'
 import { RECIPE_KIND_NAMES } from '@core/making'
+import { readJsonLd } from '@core/papers'
+import FileIn from '../../parts/fields/FileIn.vue'
+import { useHouse } from '../../stores/house'
 import { useMixing } from '../../stores/mixing'
 import MixDay from './MixDay.vue'
 
 /** Every recipe, with who of those who are there can use it. */
 const emit = defineEmits<{ open: [recipeId: string] }>()
+const router = useRouter()
+const house = useHouse()
+const wrong = ref('')
+const write = () => void router.push({ query: { tab: 'mix', edit: 'new' } })
+/** A recipe that Kobby wrote comes in whole; any other is looked over first. */
+async function take(file: File) {
+  wrong.value = ''
+  let value: unknown
+  try {
+    value = JSON.parse(await file.text())
+  } catch {
+    wrong.value = `${file.name} is not a recipe file: it is not JSON. Nothing was changed.`
+    return
+  }
+  const read = readJsonLd(value)
+  if ('faults' in read) {
+    const [fault] = read.faults
+    wrong.value = `${file.name}: ${fault.message} (${fault.field}). Nothing was changed.`
+  } else if ('draft' in read) {
+    mixing.incoming = read.draft
+    write()
+  } else if (mixing.recipes.some((one) => one.id === read.recipe.id)) emit('open', read.recipe.id)
+  else {
+    await house.commit(`Recipe ${read.recipe.name}`, mixing.bringIn(read.recipe, read.materials))
+    emit('open', read.recipe.id)
+  }
+}
 const mixing = useMixing()
 const text = ref('')
 const wanted = computed(() => (text.value ?? '').trim().toLowerCase())
@@ -52,6 +83,11 @@ function who(recipe: Recipe): string {
         clearable
       />
     </div>
+    <div class="inline no-print own">
+      <v-btn @click="write">Write a recipe</v-btn
+      ><FileIn accept=".jsonld,.json,application/ld+json,application/json" label="Bring a recipe in" @take="take" />
+    </div>
+    <p v-if="wrong" class="notice" role="alert">{{ wrong }}</p>
     <div class="groups">
       <section
         v-for="group in groups"
@@ -78,6 +114,9 @@ function who(recipe: Recipe): string {
 
 <style scoped>
 .top {
+  margin-bottom: 12px;
+}
+.own {
   margin-bottom: 12px;
 }
 .find {
