@@ -60,6 +60,23 @@ describe('mixing for the day', () => {
     expect(amounts).toContain('Makes 900 g: 6 usual portions.')
   })
 
+  it('says the same in the cups of a US kitchen, and by how much of it there shall be', async () => {
+    await click(page, 'US cups')
+    await waitText(page, IN, '3 2/3 cups')
+    await waitText(page, IN, '468 g')
+    await choose(page, 'How much', 'By how much of it')
+    await fill(page, 'So much of it (g)', '900')
+    await waitText(page, IN, 'Makes 900 g: 6 usual portions.')
+    await fill(page, 'So much of it (g)', '300000')
+    await sees(page, 'That is more than 50 liters: nobody mixes that much at home.')
+    await fill(page, 'So much of it (g)', '0.05')
+    await waitText(page, IN, 'drop')
+    await click(page, 'Metric cups')
+    await choose(page, 'How much', 'By portions')
+    await fill(page, 'Portions', '6')
+    await waitText(page, IN, '3 1/2 cups')
+  })
+
   it('parts it into batches by the bowl, and says what does not fit', async () => {
     await fill(page, 'The bowl holds', '700')
     await waitText(page, IN, 'Mix it in 4 equal batches.')
@@ -233,12 +250,29 @@ describe('mixing a batch from the plan of the week', () => {
     await waitText(page, '.timers', 'h')
     expect(await page.$$eval('.timer .left', (all) => all.length)).toBe(2)
     await waitText(page, '.timers', 'Ice boats')
+    // What takes a night is on the clock too.
+    await waitText(page, '[aria-label="On the clock"]', 'Ready, begun now')
     await click(page, 'Bread in a bag', '.timers')
     await waitText(page, 'main h2', 'Bread in a bag')
     await click(page, 'Stop mixing')
     await sees(page, 'Nothing of it is written down.')
     await click(page, 'Stop mixing it')
     await sees(page, 'Start mixing')
+    expect(errors).toEqual([])
+  })
+})
+
+describe('a wait that is over', () => {
+  it('is said on whatever page she is, until she has seen it', async () => {
+    await page.evaluate(() => {
+      const going = JSON.parse(localStorage.getItem('kobby-mixing')!) as { timers: { endsAt: number }[] }[]
+      for (const one of going) for (const timer of one.timers) timer.endsAt = Date.now() - 60_000
+      localStorage.setItem('kobby-mixing', JSON.stringify(going))
+    })
+    await page.goto(`${home.base}/pantry`)
+    await waitText(page, '.alarms', 'Ice boats is ready since')
+    await click(page, 'Got it', '.alarms')
+    await page.waitForFunction(() => !document.querySelector('.alarms'), { polling: 50 })
     expect(errors).toEqual([])
   })
 })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { sayLike } from '@core/base'
 import { provideHomeWords } from './composables/homeWords'
@@ -20,6 +20,8 @@ import { useHouse } from './stores/house'
 import { useSession } from './stores/session'
 import { useUnit } from './stores/unit'
 import { useWriter } from './stores/writer'
+
+const MixAlarm = defineAsyncComponent(() => import('./parts/shell/MixAlarm.vue'))
 
 const { look, toggle } = useLook()
 const route = useRoute()
@@ -139,6 +141,7 @@ useHotkeys({
       <PhoneBar class="no-print phone-only" :look="look" :unit="unit.unit" @look="toggle" @leave="leaving = true" />
     </div>
     <SaveState v-if="!bare" class="no-print" />
+    <MixAlarm v-if="!bare && house.loaded" />
     <KeysHelp v-model="helping" />
     <LeaveAsk v-model="leaving" />
     <FindAnything v-if="!bare" v-model="finding" />

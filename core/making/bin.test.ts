@@ -111,6 +111,12 @@ describe('what a bin comes to', () => {
     expect([Math.round(dye!.vinegarMl), Math.round(dye!.colorMl), dye!.trays]).toEqual([223, 45, 6])
     expect(facts({ fillerId: 'rolled-oats' })!.dye).toBeNull()
   })
+  it('stands on a sheet where it scatters or is wet', () =>
+    expect(['rice', 'water', 'crinkle-paper'].map((fillerId) => facts({ fillerId })!.needsSheet)).toEqual([
+      true,
+      true,
+      false,
+    ]))
   it('counts pieces where they are counted, and weighs nothing that nobody weighed', () => {
     expect(facts({ fillerId: 'large-pom-pom' })).toMatchObject({ quantity: 98, weight: null })
     expect(facts({ fillerId: 'cooked-noodle' })).toMatchObject({ quantity: null, weight: null })

@@ -22,6 +22,8 @@ export interface BinFacts {
   inPlace: boolean
   fillMinutes: number
   sweepMinutes: number
+  /** Whether a sheet goes under it: what falls is more than a few pieces. */
+  needsSheet: boolean
   /** Things hidden in it, to be counted back. */
   hidden: number
   /** Coloring it; null where it takes no color. */
@@ -48,6 +50,7 @@ export function binFacts(bin: BinSetUp, material: Material, atOnce: number): Bin
     inPlace: weight !== null && weight > LIFT_G,
     fillMinutes: fillMinutes(weight),
     sweepMinutes: SWEEP_MINUTES[filler?.sweep ?? 2],
+    needsSheet: (filler?.sweep ?? 2) >= 2 || (filler?.days ?? 0) > 0,
     hidden: bin.hidden.reduce((sum, one) => sum + one.count, 0),
     dye: filler?.dyes ? dyeing(ml, DRYING_TRAY_CM) : null,
   }

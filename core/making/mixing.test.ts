@@ -1,7 +1,21 @@
 import { describe, expect, it } from 'vitest'
 import { byId } from '../base'
 import { MATERIALS, RECIPES } from '../library'
-import { feel, feltAtFirst, isMost, leftWords, made, minutesLeft, spoonOf, stepBack, stepOn, type Mixing } from '.'
+import {
+  isLong,
+  latestStart,
+  timelineOf,
+  feel,
+  feltAtFirst,
+  isMost,
+  leftWords,
+  made,
+  minutesLeft,
+  spoonOf,
+  stepBack,
+  stepOn,
+  type Mixing,
+} from '.'
 
 const bread = RECIPES.find((one) => one.steps.some((step) => step.wait > 0))!
 const dough = made(
@@ -82,4 +96,26 @@ describe('a wait', () => {
   ])('of %d ms is said as %s', (ms, words) => expect(leftWords(ends(ms), NOW)).toBe(words))
   it('counts whole minutes up to its end', () =>
     expect([61_000, 60_000, 1, 0, -1].map((ms) => minutesLeft(ends(ms), NOW))).toEqual([2, 1, 1, 0, 0]))
+})
+
+describe('a recipe on the clock', () => {
+  const boats = RECIPES.find((one) => one.id === 'ice-boats')!
+  const long = boats.steps.reduce((sum, step) => sum + step.minutes + step.wait, 0) * 60_000
+  it('is ready once every step and every wait is over', () => {
+    const line = timelineOf(boats, NOW)
+    expect(line[0].from).toBe(NOW)
+    expect(line[line.length - 1].ready).toBe(NOW + long)
+    for (const [i, step] of line.entries()) {
+      expect(step.ready - step.to).toBe(boats.steps[i].wait * 60_000)
+      if (i) expect(step.from).toBe(line[i - 1].ready)
+    }
+  })
+  it('must be begun so long before it is needed', () => {
+    const due = NOW + 5 * long
+    expect(timelineOf(boats, latestStart(boats, due)).at(-1)!.ready).toBe(due)
+  })
+  it('is long where it freezes over night, and not where it is stirred', () => {
+    expect(isLong(boats)).toBe(true)
+    expect(isLong(RECIPES.find((one) => one.id === 'oobleck')!)).toBe(false)
+  })
 })

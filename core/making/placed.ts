@@ -1,4 +1,4 @@
-import { InputError } from '../base'
+import { InputError, listWords } from '../base'
 import type { Activity, BinSetUp, Material, Mix, PrepStep, Recipe, Requirement, Stage } from '../domain'
 import { fillerMl, LIFT_G } from './bin'
 import { fillerOf, fillerQuantity, fillerWeight } from './fillers'
@@ -122,6 +122,10 @@ const IN_PLACE_MINUTES = 2
 export const fillMinutes = (weight: number | null): number =>
   FILL_MINUTES + (weight !== null && weight > LIFT_G ? IN_PLACE_MINUTES : 0)
 
+/** What is hidden is counted back, or somebody finds it with the mouth. */
+const countBack = (bin: BinSetUp): string =>
+  bin.hidden.length ? `Count back ${listWords(bin.hidden.map((one) => `${one.count} ${one.name}`))}.` : ''
+
 /** How much of its filler a bin takes, in ml; null where its measures do not fit together. */
 export function binMl(bin: BinSetUp): number | null {
   const { lengthMm, widthMm, heightMm } = bin.container
@@ -154,6 +158,7 @@ export function withBin(activity: Activity, bin: BinSetUp, materials: ReadonlyMa
   const minutes = fillMinutes(weight)
   return {
     ...activity,
+    tidy: [activity.tidy, countBack(bin)].filter(Boolean).join(' '),
     requirements: quantity ? [...kept, takenFor('bin-filler', material.id, quantity, 'children')] : kept,
     prep: [
       ...activity.prep.map((step) => ({ ...step, uses: step.uses.filter((id) => !gone.includes(id)) })),

@@ -132,6 +132,10 @@ describe('a placement that is a bin', () => {
     expect(fill({ fillerId: 'rice', depthMm: 100 })).toEqual([['Fill the long tub with uncooked rice', 6]])
     expect(fill({ filledOn: '2026-03-05' })).toEqual([])
   })
+  it('says at cleanup what is counted back', () =>
+    expect(placed({}, { bin: bin({ hidden: [{ name: 'figures', count: 8 }] }) }).session.activity.tidy).toContain(
+      'Count back 8 figures.',
+    ))
   it('warns of grains that choke whoever still mouths', () => {
     const mouthing = [aChild({ id: 'm', name: 'M', born: '2021-05-01', mouths: true })]
     expect(placed({ children: mouthing }, { bin: bin({ fillerId: 'rice' }) }).rules).toContain('small-parts rice')

@@ -1,11 +1,14 @@
 import { computed } from 'vue'
 import { ERROR_TO_SAY, kitchenMeasure, scaleWords, type Quantity, type Scaled } from '@core/making'
+import { useMixing } from '../stores/mixing'
 import { useHomeWords } from './homeWords'
 
 /** How the amounts of a recipe are said in this home's kitchen. */
 export function useMixWords() {
   const words = useHomeWords()
-  const measures = computed(() => words.value.measures)
+  const mixing = useMixing()
+  /** As the kitchen that is chosen on the page says it. */
+  const measures = computed(() => mixing.kitchenOf ?? words.value.measures)
   const kitchen = (quantity: Pick<Quantity, 'ml'>) =>
     quantity.ml === null ? null : kitchenMeasure(quantity.ml, measures.value)
   /** What is measured with cups and spoons; by the scale where there is no other way. */

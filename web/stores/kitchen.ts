@@ -1,4 +1,3 @@
-import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Batch, Storage } from '@core/domain'
@@ -19,7 +18,7 @@ import {
 import { stockOp } from '@core/supplies'
 import { api } from '../api/client'
 import { newId } from '../api/newId'
-import { KEPT } from '../composables/kept'
+import { useGoing } from '../composables/useGoing'
 import { useHouse } from './house'
 import { useMixing } from './mixing'
 import { useRows } from './rows'
@@ -34,8 +33,7 @@ export const useKitchen = defineStore('kitchen', () => {
   const unit = useUnit()
   const session = useSession()
   const mixing = useMixing()
-  /** What is being made: it outlasts a reload, and a phone that locks. */
-  const going = useLocalStorage<Mixing[]>(KEPT.mixing, [])
+  const going = useGoing()
   const failed = ref('')
 
   const batches = computed(() => rows.list('batch'))
@@ -103,7 +101,7 @@ export const useKitchen = defineStore('kitchen', () => {
     const [recipe, now] = [mixing.recipe, current.value]
     if (!recipe || !now) return null
     const ask = { by: 'factor' as const, factor: now.factor }
-    const { measures } = house.thisHome
+    const { measures } = mixing
     const [planned, written] = [asUsualHere(recipe, batches.value, now.swapIds), recipe].map((one) =>
       made(withSwaps(one, now.swapIds, mixing.densityOf), mixing.materials, ask, measures),
     )

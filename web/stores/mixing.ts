@@ -39,7 +39,7 @@ export const EMPTY_RECIPE: RecipeDraft = {
 }
 
 /** How much of a recipe is made. */
-export const HOW_MUCH = ['children', 'portions', 'left', 'factor'] as const
+export const HOW_MUCH = ['children', 'portions', 'target', 'left', 'factor'] as const
 export type HowMuch = (typeof HOW_MUCH)[number]
 
 const SHIPPED = byId(MATERIALS)
@@ -68,6 +68,11 @@ export const useMixing = defineStore('mixing', () => {
   const howMuch = ref<HowMuch>('children')
   const portions = ref<number | null>(null)
   const factor = ref<number | null>(1)
+  /** How much of it there shall be, in the unit of what it gives. */
+  const target = ref<number | null>(null)
+  /** In which kitchen its amounts are said; null is the home's. */
+  const kitchenOf = ref<'us' | 'metric' | null>(null)
+  const measures = computed(() => kitchenOf.value ?? house.thisHome.measures)
   const leftOf = ref('')
   const left = ref<number | null>(null)
   const bowlMl = ref<number | null>(null)
@@ -124,6 +129,8 @@ export const useMixing = defineStore('mixing', () => {
         return { by: 'children', stages: served.value.map((one) => one.stage) }
       case 'portions':
         return { by: 'portions', portions: portions.value ?? 0 }
+      case 'target':
+        return { by: 'target', quantity: target.value ?? 0 }
       case 'left':
         return { by: 'left', ingredientId: leftOf.value, quantity: left.value ?? 0 }
       case 'factor':
@@ -133,12 +140,7 @@ export const useMixing = defineStore('mixing', () => {
   const mixed = computed(() =>
     recipeHere.value
       ? outcomeOf(() =>
-          made(
-            withSwaps(recipeHere.value!, swapIds.value, densityOf),
-            materials.value,
-            ask.value,
-            house.thisHome.measures,
-          ),
+          made(withSwaps(recipeHere.value!, swapIds.value, densityOf), materials.value, ask.value, measures.value),
         )
       : null,
   )
@@ -155,6 +157,7 @@ export const useMixing = defineStore('mixing', () => {
     factor.value = 1
     leftOf.value = recipe.value?.ingredients[0].id ?? ''
     left.value = null
+    target.value = null
     chosen.value = null
   }
   /** Shows the amounts of what is being made: they stay as they were when it was begun. */
@@ -235,6 +238,9 @@ export const useMixing = defineStore('mixing', () => {
     howMuch,
     portions,
     factor,
+    target,
+    kitchenOf,
+    measures,
     leftOf,
     left,
     bowlMl,

@@ -11,10 +11,16 @@ const mixing = useMixing()
 const HOW_MUCH_NAMES: Record<HowMuch, string> = {
   children: 'For who is there',
   portions: 'By portions',
+  target: 'By how much of it',
   left: 'From what is left',
   factor: 'Times the recipe',
 }
 const recipe = computed(() => mixing.recipe!)
+/** In what it is counted how much of it there is. */
+const targetUnit = computed(() => {
+  const unit = recipe.value.gives?.unit ?? 'g'
+  return unit === 'each' ? 'pieces' : unit
+})
 const leftMaterial = computed(() => {
   const ingredient = recipe.value.ingredients.find((one) => one.id === mixing.leftOf)
   return mixing.materials.get(ingredient?.materialId ?? '') ?? { unit: 'g' as const, density: null }
@@ -36,6 +42,14 @@ const leftMaterial = computed(() => {
         min="1"
         :model-value="mixing.portions"
         @update:model-value="mixing.portions = numberOrNone($event)"
+    /></FormField>
+    <FormField v-if="mixing.howMuch === 'target'" :label="`So much of it (${targetUnit})`"
+      ><v-text-field
+        type="number"
+        min="0"
+        :aria-label="`So much of it (${targetUnit})`"
+        :model-value="mixing.target"
+        @update:model-value="mixing.target = numberOrNone($event)"
     /></FormField>
     <FormField v-if="mixing.howMuch === 'factor'" label="Times"
       ><v-text-field

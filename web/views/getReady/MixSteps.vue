@@ -2,7 +2,6 @@
 import { computed } from 'vue'
 import { listWords, minutesWords } from '@core/base'
 import { isMost, spoonOf, type Scaled } from '@core/making'
-import { useHomeWords } from '../../composables/homeWords'
 import { waitWords } from '../../composables/waitWords'
 import { useKitchen } from '../../stores/kitchen'
 import { useMixing } from '../../stores/mixing'
@@ -10,7 +9,6 @@ import { useMixing } from '../../stores/mixing'
 /** The steps of a recipe; while it is mixed, the one that is on is large, and the next is a space or a tap away. */
 const mixing = useMixing()
 const kitchen = useKitchen()
-const words = useHomeWords()
 const recipe = computed(() => mixing.recipe!)
 const at = computed(() => kitchen.current?.step ?? -1)
 const lineOf = (ingredientId: string | null): Scaled | undefined =>
@@ -48,10 +46,10 @@ const stateOf = (index: number) =>
               That is the most. If it is not right now, more of it will not help: see what goes wrong.
             </p>
             <div class="buttons">
-              <v-btn @click="kitchen.add(step.feels!, spoonOf(lineOf(step.feels)!, words.measures).amount)"
-                >Add {{ spoonOf(lineOf(step.feels)!, words.measures).words }}</v-btn
-              ><v-btn @click="kitchen.add(step.feels!, -spoonOf(lineOf(step.feels)!, words.measures).amount)"
-                >Take {{ spoonOf(lineOf(step.feels)!, words.measures).words }} back</v-btn
+              <v-btn @click="kitchen.add(step.feels!, spoonOf(lineOf(step.feels)!, mixing.measures).amount)"
+                >Add {{ spoonOf(lineOf(step.feels)!, mixing.measures).words }}</v-btn
+              ><v-btn @click="kitchen.add(step.feels!, -spoonOf(lineOf(step.feels)!, mixing.measures).amount)"
+                >Take {{ spoonOf(lineOf(step.feels)!, mixing.measures).words }} back</v-btn
               >
             </div>
           </template>

@@ -4,6 +4,7 @@ import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { Batch, Storage } from '@core/domain'
 import { listWords, longWeekday, minutesWords, weekdayOf } from '@core/base'
 import { capital } from '@core/ideas'
+import { isLong } from '@core/making'
 import { waitWords } from '../../composables/waitWords'
 import { useKitchen } from '../../stores/kitchen'
 import { useMixing } from '../../stores/mixing'
@@ -11,6 +12,7 @@ import AskAmounts from './AskAmounts.vue'
 import BatchLabels from './BatchLabels.vue'
 import MixFinish from './MixFinish.vue'
 import MixSteps from './MixSteps.vue'
+import MixTimeline from './MixTimeline.vue'
 import WhatGoesIn from './WhatGoesIn.vue'
 
 /** One recipe in the amounts of the day; while it is mixed, step by step, with hands in the dough. */
@@ -93,6 +95,11 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         </p>
       </div>
       <div class="buttons no-print">
+        <v-btn
+          :title="mixing.measures === 'us' ? 'Say it in metric cups' : 'Say it in US cups'"
+          @click="mixing.kitchenOf = mixing.measures === 'us' ? 'metric' : 'us'"
+          >{{ mixing.measures === 'us' ? 'Metric cups' : 'US cups' }}</v-btn
+        >
         <v-btn @click="print">Print</v-btn>
         <v-btn v-if="current" @click="leaving = true">Stop mixing</v-btn>
         <v-btn
@@ -126,6 +133,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <div>
         <MixFinish v-if="allDone" @finish="finish" />
         <MixSteps />
+        <MixTimeline v-if="isLong(recipe)" :recipe="recipe" />
       </div>
     </div>
   </div>

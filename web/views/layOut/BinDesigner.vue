@@ -34,7 +34,7 @@ const packs = computed(() => {
 })
 const rows = computed(() => {
   if (!facts.value || !material.value) return []
-  const { ml, weight, quantity, atOnce, inPlace, fillMinutes, sweepMinutes, hidden } = facts.value
+  const { ml, weight, quantity, atOnce, inPlace, fillMinutes, sweepMinutes, hidden, needsSheet } = facts.value
   return [
     ['Filler', `${roomWords(ml, words.value.measures)} of ${material.value.name}`],
     ...(weight === null
@@ -49,6 +49,7 @@ const rows = computed(() => {
     ...(packs.value ? [['Packs', packs.value]] : []),
     ['Kids at once', String(atOnce)],
     ...(hidden ? [['Hidden', `${hidden}: count them back`]] : []),
+    ['Under it', needsSheet ? 'a sheet or a blanket' : 'the floor as it is'],
     ['Setting up', `${fillMinutes} min, sweeping ${sweepMinutes} min`],
   ]
 })
