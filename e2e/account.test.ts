@@ -89,7 +89,7 @@ describe('the account', () => {
     await fill(here, 'The password now', PASSWORD)
     await fill(here, 'The new one', 'password12')
     await click(here, 'Change it')
-    await sees(here, 'This is among the first that others would try')
+    await sees(here, 'This is one of the first passwords others would try')
     await fill(here, 'The new one', NEW)
     await click(here, 'Change it')
     await sees(here, 'The new password works from now on.')

@@ -71,6 +71,22 @@ it('mixes a recipe for the children of its own home', async () => {
   await waitText(page, '[aria-label="What goes in"]', '1/2 cup')
   // The kitchen was ticked at the start, the food was not.
   await waitText(page, '.pocket', '4.4 oz short')
+  // By the real clock: mixed today, and for today only.
+  await click(page, 'Start mixing')
+  await click(page, 'Done')
+  await waitText(page, '.step.on', 'It runs like syrup')
+  await click(page, 'Add 1 tbsp')
+  await click(page, 'It’s right')
+  await waitText(page, 'main', 'It is mixed')
+  await click(page, 'Write it down')
+  await waitText(page, '[aria-label="The label"]', 'For today only')
+  await click(page, 'All recipes')
+  await waitText(page, '.fridge', 'Oobleck')
+  await page.reload()
+  await waitText(page, '.fridge', 'Oobleck')
+  await waitText(page, '.fridge', 'fine for everyone')
+  await click(page, 'It’s gone: Oobleck')
+  await page.waitForFunction(() => !document.querySelector('.fridge'))
 })
 
 it('keeps what is changed in Home, and takes it back', async () => {
@@ -104,7 +120,7 @@ it('says what is wrong with a file, names the place, and changes nothing', async
     field.dispatchEvent(new Event('change'))
   })
   expect(input).not.toBeNull()
-  await waitText(page, '[role=alert]', 'broken.kobby.json has faults, so nothing was changed')
+  await waitText(page, '[role=alert]', 'broken.kobby.json has mistakes in it, so nothing was changed')
   await waitText(page, '[role=alert]', 'children.0.born')
 })
 

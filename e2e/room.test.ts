@@ -241,7 +241,7 @@ describe('data that does not fit together', () => {
     // The first Tab stays in the field, on its calendar.
     await page.keyboard.press('Tab')
     await page.keyboard.press('Tab')
-    await waitText(page, '.pocket', 'is born on a day that is still to come')
+    await waitText(page, '.pocket', 'has a birth date that is still to come')
   })
 })
 it('has met no error on the way', () => expect(demo.errors).toEqual([]))

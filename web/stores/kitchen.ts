@@ -24,7 +24,7 @@ import { useMixing } from './mixing'
 import { useRows } from './rows'
 import { useSession } from './session'
 import { useUnit } from './unit'
-import type { Write } from './writer'
+import { useWriter, type Write } from './writer'
 
 /** What is being mixed on this device, and what was mixed in this house. */
 export const useKitchen = defineStore('kitchen', () => {
@@ -33,6 +33,7 @@ export const useKitchen = defineStore('kitchen', () => {
   const unit = useUnit()
   const session = useSession()
   const mixing = useMixing()
+  const writer = useWriter()
   const going = useGoing()
   const failed = ref('')
 
@@ -48,6 +49,8 @@ export const useKitchen = defineStore('kitchen', () => {
     try {
       const { rows: read } = await api.batches()
       rows.replace(['batch'], read)
+      // What was written down without a network is shown over what was read.
+      writer.resume(['batch'])
     } catch (error) {
       failed.value = error instanceof Error ? error.message : String(error)
     }
