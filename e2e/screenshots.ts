@@ -1,4 +1,5 @@
 import { mkdirSync } from 'node:fs'
+import type { KeyInput } from 'puppeteer-core'
 import { DESK, openBrowser, openPage, PHONE } from './browser'
 import { click } from './hands'
 import { openHome, PASSWORD } from './home'
@@ -16,6 +17,8 @@ interface Shot {
   wait: string
   click?: string
   then?: string
+  /** Pressed after that. */
+  keys?: KeyInput[]
   size?: typeof PHONE
   look?: 'dark'
 }
@@ -29,13 +32,20 @@ const SHOTS: Shot[] = [
     then: '.pocket h2',
   },
   { name: 'well-rounded', path: `${WHEELS}/lay-out?view=rounded`, wait: '.map text' },
-  { name: 'adults', path: `${WHEELS}/lay-out?view=adults`, wait: '.stretch' },
+  { name: 'bin', path: `${UNIT}/lay-out?view=room&bin=wind-and-kites-5`, wait: '.filler' },
   { name: 'spark', path: `${UNIT}/spark`, wait: '.object' },
   { name: 'gather', path: `${UNIT}/gather?open=sail-a-cork`, wait: '.details' },
-  { name: 'library', path: '/library?open=sail-a-cork', wait: '.details' },
   { name: 'write-an-idea', path: '/library/new?copy=dough-diamonds&unit=wind-and-kites', wait: '.stage' },
   { name: 'start-a-unit', path: '/units?new=1', wait: '.styles' },
   { name: 'get-ready', path: `${UNIT}/get-ready`, wait: '.line', click: '.line .name', then: '.pocket h3' },
+  {
+    name: 'mix',
+    path: `${UNIT}/get-ready?tab=mix&recipe=no-cook-dough`,
+    wait: '.in .line',
+    click: '.page .k-btn.primary',
+    then: '.step.on',
+    keys: [' ', ' '],
+  },
   { name: 'families', path: `${WHEELS}/get-ready?tab=families`, wait: '.ask' },
   {
     name: 'phone-shop',
@@ -89,6 +99,7 @@ for (const shot of [...SHOTS, { name: 'phone-day', path: `/day/${token}`, wait: 
   await page.waitForSelector(shot.wait)
   if (shot.click) await page.$eval(shot.click, (element) => (element as HTMLElement).click())
   if (shot.then) await page.waitForSelector(shot.then)
+  for (const key of shot.keys ?? []) await page.keyboard.press(key)
   await page.evaluate(
     'document.fonts.ready.then(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))))',
   )

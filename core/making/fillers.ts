@@ -16,6 +16,8 @@ export interface Filler {
   pieceMl?: number
   /** Whether it can be colored. */
   dyes: boolean
+  /** Whether a child who is new to bins can begin with it all the same: it is known from the tub. */
+  wayIn?: boolean
   /** What speaks against it where a child still puts things in the mouth; `out` rules it out. */
   mouthing?: { out: boolean; why: string }
 }
@@ -45,7 +47,7 @@ export const FILLERS: readonly Filler[] = [
     mouthing: { out: true, why: 'A mouthful of salt makes a small child ill' },
   }),
   filler('play-sand', 'fine', 3, { mouthing: { out: false, why: 'Sand is not for mouths' } }),
-  filler('water', 'fine', 1, { days: 1 }),
+  filler('water', 'fine', 1, { days: 1, wayIn: true }),
   filler('snow', 'mixed', 1, { days: 1 }),
   filler('mud', 'mixed', 3, { days: 1, mouthing: { out: true, why: 'Soil is not for mouths' } }),
 ]

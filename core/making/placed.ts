@@ -1,5 +1,6 @@
 import { InputError, listWords } from '../base'
 import type { Activity, BinSetUp, Material, Mix, PrepStep, Recipe, Requirement, Stage } from '../domain'
+import { RECIPES_OF_IDEAS } from '../library/recipes/ideas'
 import { fillerMl, LIFT_G } from './bin'
 import { fillerOf, fillerQuantity, fillerWeight } from './fillers'
 import { inUnitOf, made } from './scale'
@@ -53,15 +54,11 @@ const coveredBy = (recipe: Recipe): ReadonlySet<string> =>
     ...recipe.swaps.map((one) => one.materialId),
   ])
 
-/** Whether an idea asks for a recipe: for what it makes, or for two and more of what goes into it. */
-export function asksFor(activity: Pick<Activity, 'requirements'>, recipe: Recipe): boolean {
-  const needs = new Set(activity.requirements.map((one) => one.materialId))
-  if (recipe.makes !== null && needs.has(recipe.makes)) return true
-  const shared = recipe.ingredients.filter((one) => one.materialId !== WATER && needs.has(one.materialId))
-  return shared.length >= 2
+/** Whether an idea, or the one that it was copied from, asks for a recipe: by what it makes, or by name. */
+export function asksFor(activity: Pick<Activity, 'id' | 'origin' | 'requirements'>, recipe: Recipe): boolean {
+  if (recipe.makes !== null && activity.requirements.some((one) => one.materialId === recipe.makes)) return true
+  return [activity.id, activity.origin?.id].some((id) => id && RECIPES_OF_IDEAS[id]?.includes(recipe.id))
 }
-/** It goes into nearly everything, and says nothing. */
-const WATER = 'water'
 
 /**
  * An activity with what its recipe takes, for the children who take part: the ingredients join what it needs, the

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { sessionCautions } from '../cautions'
 import type { BinSetUp, Mix, UnitSnapshot } from '../domain'
 import { ACTIVITIES, MATERIALS, RECIPES } from '../library'
+import { RECIPES_OF_IDEAS } from '../library/recipes/ideas'
 import { asksFor } from '../making'
 import { sessionNeeds } from '../supplies'
 import { aChild, aNeed, anActivity, aPlacement, aSnapshot, moment } from '../testing/build'
@@ -65,11 +66,17 @@ describe('a placement that is mixed', () => {
     expect(Math.abs(needs.get('fine-salt')! - 156 / 2)).toBeLessThan(1)
     expect(needs.has('rolling-pin')).toBe(true)
   })
-  it('is asked for by what it makes, or by two of what goes into it', () => {
+  it('is asked for by what it makes, or by name, also by a copy', () => {
     const idea = (id: string) => ACTIVITIES.find((one) => one.id === id)!
     expect(asksFor(idea('salt-dough-tags'), recipe('salt-dough'))).toBe(true)
     expect(asksFor(idea('dough-diamonds'), recipe('cooked-dough-wheat-free'))).toBe(true)
     expect(asksFor(idea('dough-diamonds'), recipe('oobleck'))).toBe(false)
+    const copy = anActivity({ id: 'mine', origin: { id: 'salt-dough-tags', title: 'Salt dough tags' } as never })
+    expect(asksFor(copy, recipe('salt-dough'))).toBe(true)
+  })
+  it.each(Object.entries(RECIPES_OF_IDEAS))('%s is an idea of the library, and so is each recipe', (id, recipes) => {
+    expect(ACTIVITIES.some((one) => one.id === id)).toBe(true)
+    for (const one of recipes) expect(RECIPES.some((other) => other.id === one)).toBe(true)
   })
   it('prepares all of it where it is mixed before, and what an adult does first where the children mix', () => {
     expect(

@@ -32,6 +32,7 @@ const ALLERGEN = 'allergens'
 const TOO_FINE = 6
 const TOO_COARSE = 1
 const A_CHANGE = 2
+const WAY_IN = 10
 const IN_MOUTHS = 4
 const SWEEP = 0.6
 const ONE_DAY = 1.2
@@ -91,6 +92,9 @@ function costOf(quantity: number | null, material: Material): number | null {
 
 /** How a filler suits how far the children are, as a penalty and in words. */
 function suits(filler: Filler, children: readonly Child[]): { score: number; reasons: string[] } {
+  const fresh = children.filter((child) => child.sensory === 'new')
+  if (filler.wayIn && fresh.length)
+    return { score: WAY_IN, reasons: [`In a tub it is another way in for ${names(fresh)}`] }
   const grain = GRAINS.indexOf(filler.grain)
   const level = (child: Child) => EXPERIENCE.indexOf(child.sensory)
   const notYet = children.filter((child) => level(child) < grain)
@@ -98,7 +102,6 @@ function suits(filler: Filler, children: readonly Child[]): { score: number; rea
   const score =
     notYet.reduce((sum, child) => sum + TOO_FINE * (grain - level(child)), 0) +
     past.reduce((sum, child) => sum + TOO_COARSE * (level(child) - grain), 0)
-  const fresh = children.filter((child) => child.sensory === 'new')
   const reasons: string[] = []
   if (notYet.length)
     reasons.push(

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { aCenter, aChild, aMaterial, anActivity, aNeed, aPlacement, aUnit, moment } from '../../testing/build'
+import { aBatch, aCenter, aChild, aMaterial, anActivity, aNeed, aPlacement, aUnit, moment } from '../../testing/build'
 import { newIdea, type Row, referencesOf, thingName } from '../../domain'
 import { canonical } from '../../base'
+import { MATERIALS, RECIPES } from '../../library'
 import { PlanFile, planImport, unitPlanFile, writePlanFile } from './planFile'
 
 const nothing = {
@@ -104,6 +105,31 @@ describe('the file of one unit', () => {
     ]).toEqual([[], [], ['unit'], ['act'], ['art']])
     expect(one.materials.map((material) => material.id)).toEqual(['used', 'instead', 'swapped'])
     expect(one.placements).toMatchObject([{ leadId: null, keptOut: [] }])
+    expect(PlanFile.parse(one)).toEqual(one)
+  })
+  it('takes along the recipes and fillers of its placements, with what goes into them', () => {
+    const oobleck = RECIPES.find((one) => one.id === 'oobleck')!
+    const salt = RECIPES.find((one) => one.id === 'colored-salt')!
+    const container = { id: 'tub', name: 'tub', lengthMm: 580, widthMm: 410, heightMm: 150 }
+    const bin = { container, fillerId: 'rice', depthMm: 50, taken: 0.1, tools: [], hidden: [], filledOn: null }
+    const all = {
+      ...nothing,
+      materials: [...MATERIALS],
+      recipes: [oobleck, salt],
+      activities: [anActivity()],
+      units: [aUnit()],
+      placements: [
+        aPlacement(moment(1), { mix: { recipeId: 'oobleck', swapIds: [], before: false } }),
+        aPlacement(moment(2), { id: 'bin', bin }),
+      ],
+      batches: [aBatch()],
+    }
+    const one = unitPlanFile(all, 'unit')
+    expect(one.recipes.map((recipe) => recipe.id)).toEqual(['oobleck'])
+    expect(one.materials.map((material) => material.id)).toEqual(
+      expect.arrayContaining(['rice', ...oobleck.ingredients.map((part) => part.materialId)]),
+    )
+    expect([one.batches, one.materials.some((material) => material.id === 'fine-salt')]).toEqual([[], false])
     expect(PlanFile.parse(one)).toEqual(one)
   })
 })

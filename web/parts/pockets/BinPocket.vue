@@ -83,6 +83,7 @@ const kids = computed(() =>
       }
     }),
 )
+const fresh = computed(() => kids.value.filter((one) => one.progress.now === 'new').map((one) => one.child.name))
 const note = (child: Child, mood: BinMood) => {
   if (!bin.value) return
   void house.commit(`${child.name} at the bin: ${MOOD_NAMES[mood].toLowerCase()}`, [
@@ -159,6 +160,9 @@ const unitOf = (of: string): 'g' | 'ml' | 'each' => (of === 'g' || of === 'ml' ?
       <ol class="rules">
         <li v-for="rule in rules.rules" :key="rule">{{ rule }}</li>
       </ol>
+      <p v-if="fresh.length && rules.rules.length > 1" class="mute">
+        For {{ listWords(fresh) }}, new to bins, one rule is enough: the first.
+      </p>
       <p class="mute">{{ thrownWords }}</p>
       <details class="no-print">
         <summary>Change the rules</summary>

@@ -108,7 +108,7 @@ const seenWords = (pack: Pack) =>
       No pack is written down.
       <router-link :to="{ name: 'pantry', query: { find: material.name } }">Give it one in the pantry</router-link>.
     </p>
-    <MixLink v-if="material.use === 'consumable'" :material-ids="[material.id]" />
+    <MixLink v-if="material.use === 'consumable'" :material-id="material.id" />
     <section v-if="line.firstUse" class="rows">
       <h3>When</h3>
       <p>

@@ -29,12 +29,6 @@ const session = computed(() => store.readings?.plan.sessions.find((one) => one.p
 const problem = computed(() => store.readings?.plan.problems.find((one) => one.placementId === props.placement.id))
 /** With what its recipe or its bin takes, where it has one. */
 const activity = computed(() => session.value?.activity ?? store.activitiesById.get(props.placement.activityId))
-/** What it takes that is used up: a recipe may make it. */
-const made = computed(() =>
-  (activity.value?.requirements ?? [])
-    .map((one) => one.materialId)
-    .filter((id) => house.materialsById.get(id)?.use === 'consumable'),
-)
 const cautions = computed(
   () => store.readings?.cautions.filter((one) => one.session.placement.id === props.placement.id) ?? [],
 )
@@ -100,7 +94,7 @@ const subtitle = computed(() => {
 
     <PlacementNeeds :placement="placement" :activity="activity" />
     <BinLink :placement="placement" />
-    <MixLink v-if="placement.mix || made.length" :recipe-id="placement.mix?.recipeId" :material-ids="made" />
+    <MixLink :recipe-id="placement.mix?.recipeId" :activity="activity" />
 
     <section v-if="activity.prep.length" class="rows" aria-label="Prep">
       <h3>Prep</h3>
