@@ -387,7 +387,7 @@ describe('a table of ideas', () => {
       'ours.csv',
       'title;aim;centers;domains;do minutes;steps;preschool\nMud pies;Mix until it holds.;Moon;Sensory;20;Mix.;Stir.\n',
     )
-    await waitText(page, '.problems', 'line 2, centers: “Moon” is none of')
+    await waitText(page, '.problems', 'line 2, centers: “Moon” is not one of')
     expect(await textOf(page, '.unit-head')).toBe(before)
   })
   it('is shown before it is brought in, and then it is there', async () => {

@@ -23,7 +23,7 @@ it('names the afternoons on which one adult is not enough, and says by which rul
   await waitText(page, '.pulse', '3 h 45 min short')
   await waitText(page, '.pulse', 'by an example rule')
   await click(page, 'Adults', '.pulse')
-  await waitText(page, '.pocket', 'Wednesday, March 11, 3:15 to 4:30 7 children ask for 2 adults; Maren is here.')
+  await waitText(page, '.pocket', 'Wednesday, March 11, 3:15 to 4:30 7 children need 2 adults; Maren is here.')
 })
 it('follows the license that the home writes down, and refuses what is none', async () => {
   await page.goto(`${demo.base}/home?tab=settings`)

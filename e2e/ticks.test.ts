@@ -97,7 +97,7 @@ it('of the owner wait in the same queue as every change, over a reload too', asy
   expect(await home.kobby.db('changes').orderBy('seq', 'desc').first()).toMatchObject({
     by: 'Maren',
     state: 'dead',
-    label: expect.stringMatching(/^Ticked: /),
+    label: expect.stringMatching(/^Checked off: /),
   })
 })
 

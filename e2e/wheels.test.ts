@@ -82,7 +82,7 @@ describe('three days, as they come out on paper', () => {
           card.beside,
           card.asleep,
         ])
-        expect([card.title, marks.some((words) => words.includes('A caution stands'))]).toEqual([
+        expect([card.title, marks.some((words) => words.includes('There is a caution'))]).toEqual([
           card.title,
           card.cautions.some((words) => words.startsWith('stop')),
         ])
@@ -105,7 +105,7 @@ describe('three days, as they come out on paper', () => {
       expect(words).toEqual(
         stretches.map(([from, to, children, asked, there]) => {
           const when = spanWords({ from: onClock(from), to: onClock(to) })
-          const who = `${countWords(children, 'child', 'children')}, ${countWords(asked, 'adult')} asked for`
+          const who = `${countWords(children, 'child', 'children')}, ${countWords(asked, 'adult')} needed`
           return `${when}: ${who}, ${there} here`
         }),
       )

@@ -26,6 +26,9 @@ const takenFor = (id: string, materialId: string, quantity: number, reach: Requi
   alternatives: [],
 })
 
+/** The requirement under which a bin's filler stands in its activity. */
+export const BIN_FILLER = 'bin-filler'
+
 /** Steps of a recipe as preparation: all of them where it is mixed before, else what an adult does before the children. */
 export function stepsBefore(recipe: Pick<Recipe, 'steps'>, before: boolean): Recipe['steps'] {
   if (before) return recipe.steps
@@ -156,7 +159,7 @@ export function withBin(activity: Activity, bin: BinSetUp, materials: ReadonlyMa
   return {
     ...activity,
     tidy: [activity.tidy, countBack(bin)].filter(Boolean).join(' '),
-    requirements: quantity ? [...kept, takenFor('bin-filler', material.id, quantity, 'children')] : kept,
+    requirements: quantity ? [...kept, takenFor(BIN_FILLER, material.id, quantity, 'children')] : kept,
     prep: [
       ...activity.prep.map((step) => ({ ...step, uses: step.uses.filter((id) => !gone.includes(id)) })),
       ...(bin.filledOn === null
@@ -167,7 +170,7 @@ export function withBin(activity: Activity, bin: BinSetUp, materials: ReadonlyMa
               minutes,
               wait: 0,
               splits: false,
-              uses: quantity ? ['bin-filler'] : [],
+              uses: quantity ? [BIN_FILLER] : [],
             },
           ]
         : []),

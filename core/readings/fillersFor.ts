@@ -1,7 +1,7 @@
 import { listWords, minutesOf, spanWords, timeOf } from '../base'
 import { sessionCautions, type Caution } from '../cautions'
 import type { BinSetUp, Child, Material, Placement, TimeSpan, UnitSnapshot } from '../domain'
-import { binMl, EXPERIENCE, FILLERS, fillerOf, fillerQuantity, GRAINS, type Filler } from '../making'
+import { BIN_FILLER, binMl, EXPERIENCE, FILLERS, fillerOf, fillerQuantity, GRAINS, type Filler } from '../making'
 import { awakeDuring, childHours, trySession, type ResolvedPlan } from '../plan'
 import { coverByPacks } from '../supplies'
 
@@ -25,8 +25,6 @@ export interface FillerRank {
   reasons: string[]
 }
 
-/** The requirement under which a bin's filler stands in its activity. */
-const FILLER = 'bin-filler'
 const ALLERGEN = 'allergens'
 /** Weights of the ranking: a filler that is too fine for someone is worst, then work, then money. */
 const TOO_FINE = 6
@@ -52,7 +50,7 @@ function cautionsWith(
   const tried = { ...placement, id: `${placement.id}-${fillerId}`, bin: { ...bin, fillerId, filledOn: null } }
   const session = trySession(snapshot, plan, tried)
   if (!session) return null
-  return { session, cautions: sessionCautions(session, plan).filter((one) => one.requirementId === FILLER) }
+  return { session, cautions: sessionCautions(session, plan).filter((one) => one.requirementId === BIN_FILLER) }
 }
 
 /** How finely a free stretch is looked for, and how long it must be, in minutes. */

@@ -15,7 +15,6 @@ import {
   withSwaps,
   type Mixing,
 } from '@core/making'
-import { stockOp } from '@core/supplies'
 import { api } from '../api/client'
 import { newId } from '../api/newId'
 import { useGoing } from '../composables/useGoing'
@@ -23,6 +22,7 @@ import { useHouse } from './house'
 import { useMixing } from './mixing'
 import { useRows } from './rows'
 import { useSession } from './session'
+import { useSupplies } from './supplies'
 import { useUnit } from './unit'
 import { useWriter, type Write } from './writer'
 
@@ -34,6 +34,7 @@ export const useKitchen = defineStore('kitchen', () => {
   const session = useSession()
   const mixing = useMixing()
   const writer = useWriter()
+  const supplies = useSupplies()
   const going = useGoing()
   const failed = ref('')
 
@@ -47,7 +48,7 @@ export const useKitchen = defineStore('kitchen', () => {
   async function read(): Promise<void> {
     failed.value = ''
     try {
-      const { rows: read } = await api.batches()
+      const { rows: read } = await writer.readPast(api.batches)
       rows.replace(['batch'], read)
       // What was written down without a network is shown over what was read.
       writer.resume(['batch'])
@@ -127,17 +128,9 @@ export const useKitchen = defineStore('kitchen', () => {
       ...(makes
         ? [{ put: 'material' as const, value: { ...house.materialsById.get(makes)!, expires: batch.throwOn } }]
         : []),
-      ...moves.map((one) => ({
-        stock: stockOp(one.materialId, {
-          entryId: newId(),
-          reason: one.change > 0 ? 'made' : 'used',
-          change: one.change,
-          date: session.today,
-          note: recipe.name,
-          by: session.user?.name ?? '',
-          unitId: now.unitId,
-        }),
-      })),
+      ...moves.map((one) =>
+        supplies.stockWrite(one.materialId, one.change > 0 ? 'made' : 'used', one.change, recipe.name),
+      ),
     ]
     drop(now.id)
     await unit.commit(`Made ${recipe.name}`, writes)
@@ -150,21 +143,7 @@ export const useKitchen = defineStore('kitchen', () => {
     const gone = material ? Math.min(material.onHand, batch.made.quantity) : 0
     return unit.commit(`${batch.name} is gone`, [
       { put: 'batch', value: { ...batch, goneOn: session.today } },
-      ...(material && gone
-        ? [
-            {
-              stock: stockOp(material.id, {
-                entryId: newId(),
-                reason: 'thrown',
-                change: -gone,
-                date: session.today,
-                note: batch.name,
-                by: session.user?.name ?? '',
-                unitId: unit.id,
-              }),
-            },
-          ]
-        : []),
+      ...(material && gone ? [supplies.stockWrite(material.id, 'thrown', -gone, batch.name)] : []),
     ])
   }
   /** What was learned by feel is set back: the recipe as written counts again. */

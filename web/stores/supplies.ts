@@ -35,6 +35,7 @@ import {
 import { snapshotOf } from '@core/ideas'
 import { api } from '../api/client'
 import { newId } from '../api/newId'
+import { BIN_FILLER } from '@core/making'
 import { useHouse } from './house'
 import { useRows } from './rows'
 import { useSession } from './session'
@@ -206,6 +207,24 @@ export const useSupplies = defineStore('supplies', () => {
       { stock: { ...stockOp(material.id, facts('thrown', -material.onHand)), unitId: null } },
     ])
   }
+  /** A change of what is on hand, as part of a larger one. */
+  const stockWrite = (
+    materialId: string,
+    reason: Parameters<typeof stockOp>[1]['reason'],
+    change: number,
+    note: string,
+  ): Write => ({ stock: stockOp(materialId, facts(reason, change, note)) })
+  /** The filler of a bin was thrown away: what the pantry counts of it goes as well. */
+  function tossFiller(placement: Placement, title: string): Promise<void> {
+    const session = unit.readings?.plan.sessions.find((one) => one.placement.id === placement.id)
+    const need = session?.activity.requirements.find((one) => one.id === BIN_FILLER)
+    const material = need && house.materialsById.get(need.materialId)
+    const gone = material && material.way !== 'have' ? Math.min(need.quantity, material.onHand) : 0
+    return unit.commit(`${title}: the filler was thrown away`, [
+      { put: 'placement', value: { ...placement, bin: placement.bin && { ...placement.bin, filledOn: null } } },
+      ...(material && gone ? [stockWrite(material.id, 'thrown', -gone, title)] : []),
+    ])
+  }
   /** How a material is got, from now on. */
   const setWay = (material: Material, way: Way): Promise<void> =>
     unit.commit(`${material.name}: ${WAY_NAMES[way].toLowerCase()}`, [{ put: 'material', value: { ...material, way } }])
@@ -284,6 +303,8 @@ export const useSupplies = defineStore('supplies', () => {
     putBack,
     count,
     throwAway,
+    stockWrite,
+    tossFiller,
     setWay,
     setStatus,
     setTook,

@@ -76,6 +76,19 @@ describe('the owner’s tick', () => {
     expect(sent).toMatchObject([{ ops: [{ agoMs: 3_600_000 }] }])
     expect([useTicks().all[0].at, kept.has('kobby-queue')]).toEqual([NOON.toISOString(), false])
   })
+  it('is not lost to an answer that was on its way when it was taken', async () => {
+    server()
+    const writer = useWriter()
+    const answers = ['older than the tick', 'with the tick']
+    let reads = 0
+    const answer = await writer.readPast(async () => {
+      const now = answers[reads++]
+      // The first answer is made before the tick is taken, and arrives after it.
+      if (reads === 1) await writer.tick('unit', 'Ticked: One', mine())
+      return now
+    })
+    expect([answer, reads]).toEqual(['with the tick', 2])
+  })
   it('that is refused is taken back to what stood there, and said', async () => {
     useTicks().replace([{ ...mine(false), at: 'before' }])
     server(

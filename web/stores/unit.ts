@@ -127,7 +127,7 @@ export const useUnit = defineStore('unit', () => {
     loading.value = true
     failed.value = ''
     try {
-      const answer = await api.unit(unitId)
+      const answer = await writer.readPast(() => api.unit(unitId))
       rows.replace(['idea', 'placement', 'purchase', 'promise'], answer.rows)
       rows.accept(
         answer.rows

@@ -73,6 +73,8 @@ export const useWriter = defineStore('writer', () => {
   const twice = shallowRef<{ materialId: string; date: string; by: string; change: Change }[]>([])
   const forget = (i: number) => void (twice.value = twice.value.filter((_, j) => j !== i))
   const own = new Set<string>()
+  /** How many of our changes the server has taken. */
+  let taken = 0
 
   const isPending = (kind: ThingKind, id: string) =>
     queue.waiting.value.some(({ change }) => rowWrites(change).some((op) => op.kind === kind && idOf(op) === id))
@@ -118,11 +120,24 @@ export const useWriter = defineStore('writer', () => {
     return queue.add({ change, before: [], madeAt, ticks: [{ tick: now, before }] })
   }
 
+  /**
+   * Reads something that our own changes are in. An answer that was on its way while one of them was taken is older than
+   * what is shown: it is read again.
+   */
+  async function readPast<T>(read: () => Promise<T>): Promise<T> {
+    for (;;) {
+      const before = taken
+      const answer = await read()
+      if (before === taken) return answer
+    }
+  }
+
   async function send(first: Queued): Promise<Outcome> {
     if (conflict.value) return 'halt'
     own.add(first.change.id)
     try {
       const applied = await api.change(asSentNow(first))
+      taken++
       offline.value = false
       savedAt.value = new Date()
       const rest = queue.waiting.value.slice(1)
@@ -297,6 +312,7 @@ export const useWriter = defineStore('writer', () => {
     tick,
     takeTicks,
     showTicks,
+    readPast,
     flush,
     settle,
     undo: (unitId: string | null) => turn('undo', unitId),

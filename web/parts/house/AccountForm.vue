@@ -65,7 +65,7 @@ onMounted(() => {
     <div class="stack">
       <form class="stack" novalidate @submit.prevent="changePassword">
         <h2>Password</h2>
-        <FormField label="Your password now"
+        <FormField label="Password now"
           ><v-text-field
             v-model="now"
             type="password"

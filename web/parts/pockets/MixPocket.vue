@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { longDate, listWords, moneyWords, quantityWords } from '@core/base'
 import { capital } from '@core/ideas'
 import { readable, STORAGE_WORDS, throwAway, type FromCupboard } from '@core/making'
@@ -53,9 +53,12 @@ const keeps = computed(() =>
 const amount = ({ material }: FromCupboard, quantity: number) =>
   quantityWords(readable(quantity), material.unit, words.value.measures)
 const isOwn = computed(() => mixing.isOwn(recipe.value?.id ?? ''))
+/** The recipe that was just saved as a file. */
+const savedId = ref('')
 function saveAsFile() {
   const file = JSON.stringify(recipeJsonLd(recipe.value!, mixing.nameOf), null, 2)
   downloadText(`${recipe.value!.id}.jsonld`, file, 'application/ld+json')
+  savedId.value = recipe.value!.id
 }
 function remove() {
   const { id, name } = recipe.value!
@@ -143,7 +146,9 @@ const each = computed(() =>
         <div class="inline">
           <router-link :to="{ query: { tab: 'mix', recipe: recipe.id, edit: 'change' } }">{{
             isOwn ? 'Change it' : 'Copy and change it'
-          }}</router-link><TextButton @click="saveAsFile">Save as a file</TextButton
+          }}</router-link><TextButton @click="saveAsFile">{{
+            savedId === recipe.id ? 'Saved as a file' : 'Save as a file'
+          }}</TextButton
           ><TextButton v-if="isOwn" @click="remove">Remove it</TextButton>
         </div>
       </section>

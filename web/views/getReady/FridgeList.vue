@@ -29,9 +29,9 @@ const toggle = (batch: Batch) => (openId.value = openId.value === batch.id ? '' 
 <template>
   <section v-if="rows.length" class="cubby fridge" aria-label="In the house">
     <div class="row head">
-      <h3>
+      <h2>
         In the house<span v-if="over.length" class="ember">&nbsp;· {{ over.length }} must go</span>
-      </h3>
+      </h2>
       <TextButton class="no-print" @click="print">Print the fridge list</TextButton>
     </div>
     <ul>

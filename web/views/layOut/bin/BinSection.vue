@@ -28,6 +28,10 @@ const view = computed(() => {
   const top = section.value.inside.y - EDGE.top
   return [-EDGE.left, top, SPACE.width + EDGE.left + EDGE.right, SPACE.height - top + EDGE.bottom].join(' ')
 })
+const walls = computed(() => {
+  const { x, y, width, height } = section.value.inside
+  return `M${x} ${y} V${y + height} H${x + width} V${y}`
+})
 const grain = computed(() => fillerOf(props.bin.fillerId)?.grain ?? 'mixed')
 const said = computed(
   () =>
@@ -58,10 +62,7 @@ const said = computed(
     <rect class="fill" v-bind="section.fill" />
     <rect :fill="`url(#bin-${grain})`" v-bind="section.fill" />
     <circle v-for="(spot, i) in spots" :key="i" class="hidden" :cx="spot.x" :cy="spot.y" r="5" />
-    <path
-      class="walls"
-      :d="`M${section.inside.x} ${section.inside.y} V${section.inside.y + section.inside.height} H${section.inside.x + section.inside.width} V${section.inside.y}`"
-    />
+    <path class="walls" :d="walls" />
     <g class="measure">
       <path
         :d="`M${section.inside.x + section.inside.width + 12} ${section.fill.y} h10 m-5 0 v${section.fill.height} m-5 0 h10`"
