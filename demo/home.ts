@@ -64,9 +64,11 @@ const CENTERS: Center[] = ([
   ['yard', 'Yard', 'outdoors', 12, 9, 4, 3, 4],
 ] as const).map(([id, name, kind, atOnce, x, y, wide, high]) => ({ ...newCenter(id, name, kind), atOnce, spot: { x, y, wide, high }, sleeps: id === 'book-nook' }))
 
-/** Times at the oats of Market Day, as they were noted. */
-const binTimes = (today: CalendarDate, ...moods: BinMood[]): BinTime[] =>
-  moods.map((mood, i) => ({ date: addDays(today, i - 11), fillerId: 'rolled-oats', mood }))
+/** Times at the oats of Market Day, on open days, as they were noted. */
+function binTimes(today: CalendarDate, ...moods: BinMood[]): BinTime[] {
+  const open = Array.from({ length: 14 }, (_, i) => addDays(today, i - 20)).filter((date) => isOpen(HOME, date))
+  return moods.map((mood, i) => ({ date: open[open.length - moods.length + i], fillerId: 'rolled-oats', mood }))
+}
 
 function childrenOn(today: CalendarDate): Child[] {
   const child = (id: string, name: string, months: number, attendance: WeeklyHours, over: Partial<Child>): Child => ({

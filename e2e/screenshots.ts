@@ -42,7 +42,7 @@ const SHOTS: Shot[] = [
     name: 'mix',
     path: `${UNIT}/get-ready?tab=mix&recipe=no-cook-dough`,
     wait: '.in .line',
-    click: '.page .k-btn.primary',
+    click: '.row.head .k-btn.primary',
     then: '.step.on',
     keys: [' ', ' '],
   },

@@ -48,7 +48,7 @@ export const useHouse = defineStore('house', () => {
   )
 
   async function load(): Promise<void> {
-    const [read, units, steps] = await Promise.all([api.house(), api.units(), api.steps(null)])
+    const [read, units, steps] = await writer.readPast(() => Promise.all([api.house(), api.units(), api.steps(null)]))
     session.today = read.today
     rows.replaceHouse(read.rows)
     rows.replace(['unit'], units.rows)

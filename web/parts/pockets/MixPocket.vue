@@ -8,11 +8,13 @@ import { downloadText } from '../../composables/downloadText'
 import { useHouse } from '../../stores/house'
 import { useRouter } from 'vue-router'
 import { useHomeWords } from '../../composables/homeWords'
+import { useKitchen } from '../../stores/kitchen'
 import { useMixing } from '../../stores/mixing'
 import MixPlan from './MixPlan.vue'
 
 /** Who can use what is mixed, until when it keeps, and what it takes from the cupboard. */
 const mixing = useMixing()
+const kitchen = useKitchen()
 const house = useHouse()
 const router = useRouter()
 const words = useHomeWords()
@@ -91,7 +93,7 @@ const each = computed(() =>
           care plan and the product's label come first.
         </p>
       </section>
-      <MixPlan :recipe="recipe" />
+      <MixPlan v-if="!kitchen.current" :recipe="recipe" />
       <section v-if="recipe.swaps.length" class="rows">
         <h3>Swaps</h3>
         <div v-for="swap in recipe.swaps" :key="swap.id" class="rows">
