@@ -93,6 +93,9 @@ describe('a sensory bin', () => {
   })
   it('notes how each one was, and proposes the next filler after as many calm times as the home chooses', async () => {
     await page.click('.pocket summary')
+    await fill(page, 'Rules for toddlers, one to a line', 'In the bin.')
+    await page.keyboard.press('Tab')
+    await waitText(page, '[aria-label="Rules we say first"]', 'To Pip, Oona, Idris and Tamsin, only this: In the bin.')
     await choose(page, 'Calm times before a finer filler', '1')
     await click(page, 'Calm', '[aria-label="Oona at the bin today"]')
     await click(page, 'Go on to oats and the like', '.pocket')

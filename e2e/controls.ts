@@ -139,8 +139,8 @@ function watch(): void {
     const control = page.kobbyControls().find((one) => one.kind === kind && one.at === at)
     if (!control || control.disabled) return false
     const { element } = control
-    // A file is fetched by the browser itself: that it would be is enough.
-    if (element instanceof HTMLAnchorElement && element.hasAttribute('download')) {
+    // A file is fetched by the browser itself, and so is what opens beside the page: that it would be is enough.
+    if (element instanceof HTMLAnchorElement && (element.hasAttribute('download') || element.target === '_blank')) {
       seen = { moved: false, asked: true }
       return true
     }

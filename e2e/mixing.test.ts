@@ -146,6 +146,42 @@ describe('mixing a batch from the plan of the week', () => {
     await waitText(page, '[aria-label="On the plan"]', 'Mixed for Salt dough tags')
   })
 
+  it('is mixed from there, with its swap and by feel, and what went in is out of the pantry', async () => {
+    await click(page, 'Start mixing')
+    await click(page, 'Done')
+    await waitText(page, '.step.on', 'Firm, and it leaves the bowl clean')
+    await click(page, 'Add 1 tsp')
+    await click(page, 'It’s right')
+    await click(page, 'Done')
+    await click(page, 'Done, start the timer')
+    await sees(page, 'It is mixed')
+    await click(page, 'Write it down')
+    await sees(page, 'Salt dough to bake or dry is written down.')
+    await waitText(page, '[aria-label="The label"]', 'No allergen that this home watches. Not for eating.')
+    await waitText(page, IN, 'Usual here: the last time took')
+    // Of 500 g of oat flour: what went in for the three who take part.
+    const rows = await page.evaluate(async () => {
+      const batches = (await (await fetch('/api/v1/batches')).json()) as {
+        rows: { value: { name: string; went: { materialId: string; quantity: number }[] } }[]
+      }
+      const house = (await (await fetch('/api/v1/house')).json()) as {
+        rows: { kind: string; value: { id: string; onHand: number; density: number } }[]
+      }
+      const batch = batches.rows.find((one) => one.value.name.startsWith('Salt dough'))!
+      const flour = house.rows.find((one) => one.kind === 'material' && one.value.id === 'oat-flour')!.value
+      return { ml: batch.value.went.find((one) => one.materialId === 'oat-flour')!.quantity, ...flour }
+    })
+    expect(rows.onHand).toBeCloseTo(500 - rows.ml * rows.density, 1)
+    await click(page, 'All recipes')
+    await waitText(page, '.fridge', 'Salt dough to bake or dry')
+    // Undo takes back the batch and what it took, in one step.
+    await click(page, 'Undo')
+    await page.waitForFunction(
+      () => !document.querySelector<HTMLElement>('.fridge')?.innerText.includes('Salt dough to bake or dry'),
+      { polling: 50 },
+    )
+  })
+
   it('is told of where it stands on the plan', async () => {
     await page.goto(`${home.base}/units/wind-and-kites/lay-out`)
     await click(page, 'Mon 8')

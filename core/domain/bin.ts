@@ -53,6 +53,8 @@ export type BinTime = z.infer<typeof BinTime>
 /** What the home says at the bin, and how strict it is. */
 export const BinRules = z.strictObject({
   rules: z.array(Line).max(6),
+  /** What is said to toddlers: short, and little of it. */
+  young: z.array(Line).max(3),
   /** What happens when filler is thrown. */
   thrown: z.enum(['away-for-the-day', 'one-reminder', 'break']),
   /** Calm times before Kobby proposes a finer filler. */
@@ -64,6 +66,7 @@ export type BinRules = z.infer<typeof BinRules>
 /** What a home starts with. */
 export const NEW_BIN_RULES: BinRules = {
   rules: ['It all stays in the bin.', 'Hands and scoops, no mouths.', 'We pick up what falls, together.'],
+  young: ['It stays in the bin.'],
   thrown: 'away-for-the-day',
   calmTimes: 3,
   note: '',

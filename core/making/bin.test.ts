@@ -6,6 +6,7 @@ import { CONTAINERS, MATERIALS } from '../library'
 import {
   binFacts,
   childrenAtBin,
+  cupsIn,
   dyeing,
   fillerMl,
   hiddenText,
@@ -129,6 +130,8 @@ describe('what a bin comes to', () => {
       '1 quart',
     ])
   })
+  it('is counted in cups of either kitchen', () =>
+    expect([cupsIn(10_701, 'us'), cupsIn(10_701, 'metric')]).toEqual([45, 43]))
   it('is measured as a ruler shows it', () => {
     expect([lengthWords(58, 'metric'), lengthWords(4.25, 'metric')]).toEqual(['58 cm', '4.3 cm'])
     expect([58, 5, 0.7, 0.2].map((cm) => lengthWords(cm, 'us'))).toEqual(['22 3/4 in', '2 in', '1/4 in', '0 in'])

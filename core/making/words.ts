@@ -1,4 +1,4 @@
-import { quantityWords } from '../base'
+import { ML_PER_CUP, quantityWords } from '../base'
 import type { RecipeKind, Storage } from '../domain'
 import type { Quantity } from './scale'
 
@@ -22,6 +22,11 @@ export const STORAGE_WORDS: Readonly<Record<Storage, string>> = {
 }
 
 const ML_PER_QUART = 946.353
+const ML_PER_METRIC_CUP = 250
+
+/** The cups of a kitchen in a room, to a whole one: 237 ml, or 250 in a metric kitchen (2-domain). */
+export const cupsIn = (ml: number, measures: 'us' | 'metric'): number =>
+  Math.round(ml / (measures === 'us' ? ML_PER_CUP : ML_PER_METRIC_CUP))
 
 /** The room of a bin as it is said: quarts or liters, to a half. */
 export function roomWords(ml: number, measures: 'us' | 'metric'): string {

@@ -16,6 +16,7 @@ export const mixing: Migration = {
       containers: [],
       binRules: {
         rules: ['It all stays in the bin.', 'Hands and scoops, no mouths.', 'We pick up what falls, together.'],
+        young: ['It stays in the bin.'],
         thrown: 'away-for-the-day',
         calmTimes: 3,
         note: '',

@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { longDate, listWords, moneyWords, quantityWords } from '@core/base'
 import { capital } from '@core/ideas'
 import { readable, STORAGE_WORDS, throwAway, type FromCupboard } from '@core/making'
 import { markOf, recipeJsonLd } from '@core/papers'
-import { downloadText } from '../../composables/downloadText'
 import { useHouse } from '../../stores/house'
 import { useRouter } from 'vue-router'
 import { useHomeWords } from '../../composables/homeWords'
@@ -55,13 +54,11 @@ const keeps = computed(() =>
 const amount = ({ material }: FromCupboard, quantity: number) =>
   quantityWords(readable(quantity), material.unit, words.value.measures)
 const isOwn = computed(() => mixing.isOwn(recipe.value?.id ?? ''))
-/** The recipe that was just saved as a file. */
-const savedId = ref('')
-function saveAsFile() {
-  const file = JSON.stringify(recipeJsonLd(recipe.value!, mixing.nameOf), null, 2)
-  downloadText(`${recipe.value!.id}.jsonld`, file, 'application/ld+json')
-  savedId.value = recipe.value!.id
-}
+/** The recipe as a file that the browser keeps: other programs read it as well. */
+const fileAddress = computed(() => {
+  const file = recipe.value ? JSON.stringify(recipeJsonLd(recipe.value, mixing.nameOf), null, 2) : ''
+  return `data:application/ld+json;charset=utf-8,${encodeURIComponent(file)}`
+})
 function remove() {
   const { id, name } = recipe.value!
   void router.push({ query: { tab: 'mix' } })
@@ -148,9 +145,7 @@ const each = computed(() =>
         <div class="inline">
           <router-link :to="{ query: { tab: 'mix', recipe: recipe.id, edit: 'change' } }">{{
             isOwn ? 'Change it' : 'Copy and change it'
-          }}</router-link><TextButton @click="saveAsFile">{{
-            savedId === recipe.id ? 'Saved as a file' : 'Save as a file'
-          }}</TextButton
+          }}</router-link><a class="why" :href="fileAddress" :download="`${recipe.id}.jsonld`">Save as a file</a
           ><TextButton v-if="isOwn" @click="remove">Remove it</TextButton>
         </div>
       </section>

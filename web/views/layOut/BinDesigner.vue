@@ -3,7 +3,7 @@ import { computed, toRef } from 'vue'
 import type { Placement } from '@core/domain'
 import { countWords, moneyWords, quantityWords } from '@core/base'
 import { capital } from '@core/ideas'
-import { readable, roomWords } from '@core/making'
+import { cupsIn, readable, roomWords } from '@core/making'
 import { coverByPacks } from '@core/supplies'
 import { useBin } from '../../composables/useBin'
 import { useHouse } from '../../stores/house'
@@ -47,6 +47,7 @@ const rows = computed(() => {
         ]),
     ...(quantity !== null && material.value.unit === 'each' ? [['Pieces', String(quantity)]] : []),
     ...(packs.value ? [['Packs', packs.value]] : []),
+    ['In cups', String(cupsIn(ml, words.value.measures))],
     ['Kids at once', String(atOnce)],
     ...(hidden ? [['Hidden', `${hidden}: count them back`]] : []),
     ['Under it', needsSheet ? 'a sheet or a blanket' : 'the floor as it is'],
@@ -92,6 +93,9 @@ const dyeWords = computed(() => {
     <ol class="on-paper">
       <li v-for="rule in house.thisHome.binRules.rules" :key="rule">{{ rule }}</li>
     </ol>
+    <p v-if="house.thisHome.binRules.young.length" class="on-paper">
+      For toddlers: {{ house.thisHome.binRules.young.join(' ') }}
+    </p>
     <h3 class="no-print">Which filler for these kids</h3>
     <ol class="cubby fillers no-print">
       <FillerRow

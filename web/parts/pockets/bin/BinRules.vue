@@ -6,26 +6,32 @@ import { useHouse } from '../../../stores/house'
 import FormField from '../../fields/FormField.vue'
 
 /** What is said at the bin before the lid comes off, in the words of this home, and how strict it is. */
-defineProps<{ fresh: readonly string[] }>()
+/** `young`: to whom the short rules are said, by name. */
+defineProps<{ young: readonly string[] }>()
 const house = useHouse()
 const rules = computed(() => house.thisHome.binRules)
-const lines = ref(rules.value.rules.join('\n'))
+const FOR = ['rules', 'young'] as const
+type For = (typeof FOR)[number]
+const MOST: Record<For, number> = { rules: 6, young: 3 }
+const LABELS: Record<For, string> = { rules: 'Rules, one to a line', young: 'Rules for toddlers, one to a line' }
+const textOf = (one: For) => rules.value[one].join('\n')
+const lines = ref({ rules: textOf('rules'), young: textOf('young') })
 watch(
-  () => rules.value.rules.join('\n'),
-  (now) => (lines.value = now),
+  () => FOR.map(textOf).join('\n\n'),
+  () => (lines.value = { rules: textOf('rules'), young: textOf('young') }),
 )
 const setRules = (over: Partial<BinRules>) => {
   const next = { ...rules.value, ...over }
   if (JSON.stringify(next) === JSON.stringify(rules.value)) return
   void house.commit('Rules of the bin', [{ put: 'home', value: { ...house.thisHome, binRules: next } }])
 }
-const saveLines = () =>
+const saveLines = (one: For) =>
   setRules({
-    rules: lines.value
+    [one]: lines.value[one]
       .split('\n')
-      .map((one) => one.trim().slice(0, 120))
+      .map((line) => line.trim().slice(0, 120))
       .filter(Boolean)
-      .slice(0, 6),
+      .slice(0, MOST[one]),
   })
 const THROWN = [
   {
@@ -50,15 +56,18 @@ const print = () => window.print()
     <ol class="rules">
       <li v-for="rule in rules.rules" :key="rule">{{ rule }}</li>
     </ol>
-    <p v-if="fresh.length && rules.rules.length > 1" class="mute">
-      For {{ listWords(fresh) }}, new to bins, one rule is enough: the first.
-    </p>
+    <template v-if="young.length && rules.young.length">
+      <p class="small mute">To {{ listWords(young) }}, only this:</p>
+      <ul class="rules young">
+        <li v-for="rule in rules.young" :key="rule">{{ rule }}</li>
+      </ul>
+    </template>
     <p class="mute">{{ thrownWords }}</p>
     <details class="no-print">
       <summary>Change the rules</summary>
       <div class="rows">
-        <FormField label="Rules, one to a line"
-          ><v-textarea v-model="lines" rows="4" auto-grow aria-label="Rules, one to a line" @blur="saveLines"
+        <FormField v-for="one in FOR" :key="one" :label="LABELS[one]"
+          ><v-textarea v-model="lines[one]" rows="2" auto-grow :aria-label="LABELS[one]" @blur="saveLines(one)"
         /></FormField>
         <FormField label="When filler is thrown"
           ><v-select
@@ -87,6 +96,10 @@ const print = () => window.print()
   font-size: 17px;
 }
 
+.rules.young {
+  list-style: none;
+  padding-left: 4px;
+}
 summary {
   cursor: pointer;
 }
