@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CalendarDate, Id, Line, OptionalLine } from './primitives'
+import { CalendarDate, Id, Line } from './primitives'
 
 const Mm = (most: number, message: string) =>
   z
@@ -59,7 +59,6 @@ export const BinRules = z.strictObject({
   thrown: z.enum(['away-for-the-day', 'one-reminder', 'break']),
   /** Calm times before Kobby proposes a finer filler. */
   calmTimes: z.number().int().min(1, 'At least one calm time').max(10, 'At most ten'),
-  note: OptionalLine,
 })
 export type BinRules = z.infer<typeof BinRules>
 
@@ -69,5 +68,4 @@ export const NEW_BIN_RULES: BinRules = {
   young: ['It stays in the bin.'],
   thrown: 'away-for-the-day',
   calmTimes: 3,
-  note: '',
 }

@@ -10,7 +10,6 @@ import {
   isMost,
   leftWords,
   made,
-  minutesLeft,
   spoonOf,
   stepBack,
   stepOn,
@@ -94,8 +93,6 @@ describe('a wait', () => {
     [0, 'ready'],
     [-5000, 'ready'],
   ])('of %d ms is said as %s', (ms, words) => expect(leftWords(ends(ms), NOW)).toBe(words))
-  it('counts whole minutes up to its end', () =>
-    expect([61_000, 60_000, 1, 0, -1].map((ms) => minutesLeft(ends(ms), NOW))).toEqual([2, 1, 1, 0, 0]))
 })
 
 describe('a recipe on the clock', () => {

@@ -89,10 +89,6 @@ export const isMost = (line: Scaled, felt: number): boolean => {
   return typeof most === 'number' && felt >= most - 1e-6
 }
 
-/** What is left of a wait, in whole minutes rounded up; 0 once it is over. */
-export const minutesLeft = (timer: MixTimer, now: number): number =>
-  Math.max(0, Math.ceil((timer.endsAt - now) / MS_PER_MINUTE))
-
 /** "2:40 left" under an hour, "3 h 10 min left" from an hour on, "2 days left" from two days on; "over" when it is. */
 export function leftWords(timer: MixTimer, now: number): string {
   const seconds = Math.ceil((timer.endsAt - now) / 1000)

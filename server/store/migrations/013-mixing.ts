@@ -19,7 +19,6 @@ export const mixing: Migration = {
         young: ['It stays in the bin.'],
         thrown: 'away-for-the-day',
         calmTimes: 3,
-        note: '',
       },
       ...body,
     }))
