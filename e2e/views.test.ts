@@ -101,6 +101,13 @@ const VIEWS: [name: string, path: string, shows: string, click?: string][] = [
   ['lay out, a bin', `${UNIT}/lay-out?view=room&bin=wind-and-kites-5`, 'Which filler for these kids'],
   ['get ready, mix', `${UNIT}/get-ready?tab=mix`, 'Doughs and clay'],
   ['get ready, a recipe', `${UNIT}/get-ready?tab=mix&recipe=no-cook-dough`, 'What goes in'],
+  [
+    'get ready, mixing in progress',
+    `${UNIT}/get-ready?tab=mix&recipe=no-cook-dough`,
+    'What goes in',
+    '.row.head .primary',
+  ],
+  ['get ready, a recipe of her own', `${UNIT}/get-ready?tab=mix&edit=new`, 'A recipe of your own'],
   ['get ready, money', `${UNIT}/get-ready?tab=money`, 'Discovery shelf'],
   ['notes for families', `${WHEELS}/notes`, 'Could you bring'],
   ['in the shop', `${UNIT}/shop`, 'In the shop', '.what'],

@@ -172,6 +172,9 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   gap: 8px;
 }
 @media (max-width: 700px) {
+  .head {
+    display: grid;
+  }
   .two {
     grid-template-columns: minmax(0, 1fr);
   }

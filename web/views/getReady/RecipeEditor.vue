@@ -131,7 +131,7 @@ Let it rest, 1 min, then wait 2 h"
               :model-value="draft.gives?.unit ?? 'sum'"
               aria-label="It gives"
               :items="[
-                { title: 'what goes in, in g', value: 'sum' },
+                { title: 'all of it, in g', value: 'sum' },
                 { title: 'pieces', value: 'each' },
                 { title: 'g', value: 'g' },
                 { title: 'ml', value: 'ml' },
@@ -220,7 +220,7 @@ Let it rest, 1 min, then wait 2 h"
 }
 .pair {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(110px, 1fr));
+  grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
   gap: 10px;
   align-items: end;
 }
