@@ -62,8 +62,10 @@ export function largeSnapshot(today = '2026-03-10'): UnitSnapshot {
     ideas: [],
     purchases: [],
     promises: [],
+    prepMarks: [],
     today,
     lastDayBefore: null,
+    now: null,
     spokenFor: [],
   }
 }

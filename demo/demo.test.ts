@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { coverOn, gapsOf, adultsOf, preparationOf, readingsOf, roundedOf } from '@core/readings'
+import { coverOn, gapsOf, adultsOf, readyOf, readingsOf, roundedOf } from '@core/readings'
 import { ageWords, suits, resolvePlan, type Session } from '@core/plan'
 import { byId, programDays, runningBefore } from '@core/base'
 import { sessionCautions } from '@core/cautions'
 import { FILE_LISTS, PlanFile, planImport, daySheet, daySheetMarkdown } from '@core/papers'
+import { curesFor, withCure } from '@core/prep'
 import { materialClashes, spokenForBy } from '@core/supplies'
 import { referencesOf, REFERRERS, type UnitSnapshot } from '@core/domain'
 import { activitiesFor, snapshotOf } from '@core/ideas'
@@ -45,7 +46,7 @@ function demoAlone(unitId: string, today: string): UnitSnapshot {
     { home: home!, children, adults, centers, materials, activities, recipes },
     units,
     units.find((unit) => unit.id === unitId)!,
-    { placements: of(placements), ideas: of(ideas), purchases: of(purchases), promises: of(promises) },
+    { placements: of(placements), ideas: of(ideas), purchases: of(purchases), promises: of(promises), prepMarks: [] },
     today,
   )
 }
@@ -129,10 +130,21 @@ describe('the demo home', () => {
       ],
     ])
     // A wall of wheels takes 170 minutes, Fields of oats 6 and Shake and match 3. Wind and Kites runs until Wednesday
-    // the 18th, so there are that day's 20, 90 and 40, and Thursday's 15 before the home opens at 7:45.
-    expect(readings.ready.filter((one) => one.over).map((one) => [one.day, one.due, one.window, one.over])).toEqual([
-      [1, 179, 165, 14],
+    // the 18th, so there are that day's 20, 90 and 40, and Thursday's 15 before the home opens at 7:45; the wall is not
+    // wanted before 9:40, so for it all 20 of Thursday's count, and 9 are over.
+    expect(
+      readings.preparation.days.filter((one) => one.over).map((one) => [one.day, one.due, one.window, one.over]),
+    ).toEqual([[1, 179, 165, 9]])
+    const [over] = readings.preparation.overs
+    expect([over.task.session.activity.title, over.window?.name, readings.preparation.schedule.proof]).toEqual([
+      'A wall of wheels',
+      'Before',
+      'cannot',
     ])
+    // The first cure that is offered makes all of it fit.
+    const [cure] = curesFor(over, snapshot, readings.plan, readings.preparation, readings.lines)
+    expect([cure.words, cure.over]).toEqual(['A wall of wheels on day 2', 0])
+    expect(readingsOf(withCure(snapshot, cure.move)).preparation.overs).toEqual([])
     // Idris comes on Monday and Wednesday; what counts or measures lies on Tuesday.
     expect(gapsOf(readings.weeks).map((gap) => [gap.child.name, gap.domain, gap.dates])).toEqual([
       ['Idris', 'early-math', ['2026-03-23', '2026-03-25']],
@@ -226,8 +238,8 @@ describe('its pulse on day 4', () => {
     expect(adultsOf(readings.cover)).toEqual({ minutes: 225, clashes: 0 })
   })
   it('has time enough to get ready', () => {
-    const { first, due, window } = preparationOf(readings.ready)
-    expect([first, due]).toEqual([null, 75])
+    const { first, due, window } = readyOf(readings.preparation)
+    expect([first, due]).toEqual([null, 71])
     expect(window).toBeGreaterThan(due)
   })
   it('counts a touch that is missing once for each child, and none twice', () => {

@@ -1,5 +1,5 @@
 import { addDays, byId, isOpen, programDays } from '@core/base'
-import { DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCenter, newChild, newEvent, newIdea, newThemeObject, type Activity, type Adult, type Batch, type BinMood, type BinTime, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase, type ThemeObject, type Unit, type WeeklyHours, type Where } from '@core/domain'
+import { DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCenter, newChild, newEvent, newIdea, newSlowProject, newThemeObject, type Activity, type Adult, type Batch, type BinMood, type BinTime, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase, type ThemeObject, type Unit, type WeeklyHours, type Where } from '@core/domain'
 import { writePlanFile, type PlanFile } from '@core/papers'
 import { ACTIVITIES, MATERIALS, RECIPES } from '@core/library'
 import { batchOf, made, wentIn } from '@core/making'
@@ -90,11 +90,12 @@ const ADULTS: Adult[] = [
   {
     id: 'maren', name: 'Maren', role: 'provider', hours: on(ALL_WEEK, '07:45', '17:30'), exceptions: [], note: '',
     prepWindows: (['mon', 'tue', 'wed', 'thu', 'fri'] as const).flatMap((weekday) => [
-      { weekday, name: 'Before', from: '07:30', to: '07:50' }, { weekday, name: 'Nap', from: '13:15', to: '14:45' }, { weekday, name: 'Evening', from: '20:00', to: '20:40' },
+      { weekday, name: 'Before', from: '07:30', to: '07:50', naps: false }, { weekday, name: 'Nap', from: '13:15', to: '14:45', naps: false }, { weekday, name: 'Evening', from: '20:00', to: '20:40', naps: false },
     ]),
+    prepDays: [],
   },
-  { id: 'teo', name: 'Teo', role: 'assistant', hours: on('mon tue wed thu', '08:30', '14:30'), exceptions: [], prepWindows: [], note: '' },
-  { id: 'yusra', name: 'Yusra', role: 'substitute', hours: on('fri', '09:00', '13:00'), exceptions: [], prepWindows: [], note: '' },
+  { id: 'teo', name: 'Teo', role: 'assistant', hours: on('mon tue wed thu', '08:30', '14:30'), exceptions: [], prepWindows: [], prepDays: [], note: '' },
+  { id: 'yusra', name: 'Yusra', role: 'substitute', hours: on('fri', '09:00', '13:00'), exceptions: [], prepWindows: [], prepDays: [], note: '' },
 ]
 
 /** What the house has: quantity, and where it is kept. What is not named is not in the house. */
@@ -140,7 +141,7 @@ const OWN_IDEAS: Activity[] = [{
     energy: 0, mess: 1, attention: 'watching',
     variants: stages('beside: Spin a large lid on the floor and stop it with a flat hand.', 'Push one large wheel round with a palm.', 'Choose a wheel, dot it with a marker and turn it.', 'Paint a mark on the rim and count how often it comes round.', 'Turn two wheels together and tell why the small one turns more often.'),
     needs: [need('cardboard-sheet', 3, 'set-up'), need('cardboard-tube', 8, 'set-up'), need('cd-disc', 12, 'set-up'), need('washable-marker', 1, 'child'), need('wide-lid', 4, 'set-up')],
-    prep: [prep('cut-wheels', 'Cut 24 wheels in three sizes from cardboard', 110, ['cardboard-sheet'], 0, true), prep('mount', 'Fasten each wheel to the board on a piece of tube, so that it turns', 60, ['cardboard-tube', 'cd-disc'], 0, true)],
+    prep: [{ ...prep('cut-wheels', 'Cut 24 wheels in three sizes from cardboard', 110, ['cardboard-sheet'], 0, true), kind: 'cut' }, prep('mount', 'Fasten each wheel to the board on a piece of tube, so that it turns', 60, ['cardboard-tube', 'cd-disc'], 0, true)],
     steps: ['Let each child turn every wheel once.', 'Choose a wheel and mark its rim.', 'Turn it slowly and watch the mark go around.', 'Guess which wheel comes round first, then try.'],
     say: ['Which one is the fastest to come home?', 'What do you see while it turns?'], look: ['Follows the mark with the eyes.', 'Turns with one finger.'],
     easier: 'Only the large wheels.', harder: 'Draw two marks and say where they meet.', tidy: 'Leave the wall up; markers capped in the cup.',
@@ -175,7 +176,7 @@ const windAndKites = (start: CalendarDate): Unit => ({
     thing('windsock', 'orange', 'flutters', 'large', 1, { madeOf: 'soft', lives: 'a pole', pieceMm: [400, 150, 150] }),
   ],
   focus: { letter: 'K', number: 'five', shape: 'diamond', colour: 'sky blue' },
-  events: [{ ...newEvent(10, 'Kite picnic'), inviteOn: 6, bring: ['A blanket to sit on', 'A hat'], parts: [{ id: 'kite-parade', kind: 'game', name: 'Kite parade', from: '09:40', to: '10:10' }, { id: 'picnic', kind: 'snack', name: 'Picnic', from: '10:15', to: '10:45' }, { id: 'kite-games', kind: 'game', name: 'Wind games', from: '10:45', to: '11:30' }] }], slowProjects: [{ name: 'Grass in the wind', fromDay: 1, toDay: 9 }],
+  events: [{ ...newEvent(10, 'Kite picnic'), inviteOn: 6, bring: ['A blanket to sit on', 'A hat'], parts: [{ id: 'kite-parade', kind: 'game', name: 'Kite parade', from: '09:40', to: '10:10' }, { id: 'picnic', kind: 'snack', name: 'Picnic', from: '10:15', to: '10:45' }, { id: 'kite-games', kind: 'game', name: 'Wind games', from: '10:45', to: '11:30' }] }], slowProjects: [newSlowProject('grass', 'Grass in the wind', 1, 9)],
 })
 
 const wheelsAndRamps = (start: CalendarDate): Unit => ({
@@ -282,7 +283,7 @@ export function demoHome(today: CalendarDate): PlanFile {
       ...ideasOf('wind-and-kites', WIND, ['easel-spray', 'glow-letters', 'wind-letters', 'foam-sea'], ['A kite that we fly from the porch, if Yusra is here', 'Something with the windsock: which way today? page 12 in the blue notebook']),
       ...ideasOf('wheels-and-ramps', WHEELS, ['brick-pattern-road', 'geometric-sort', 'road-signs', 'travel-office'], ['Ask who has an old bicycle wheel']),
     ],
-    promises: [], stock: [], batches: batchesOn(today),
+    promises: [], prepMarks: [], stock: [], batches: batchesOn(today),
     purchases: [
       bought('buy-1', 'crepe-streamer', 'the dollar aisle', [2400, 1, 125], 9), bought('buy-2', 'bubble-mix', 'the dollar aisle', [946, 1, 250], 9), bought('buy-3', 'grass-seed', 'the grocer', [250, 1, 399], 6),
       bought('buy-4', 'tissue-paper', 'the dollar aisle', [10, 1, 125], 6), bought('buy-5', 'copy-paper', 'the dollar aisle', [100, 2, 200], 30, null), bought('buy-6', 'apple', 'the grocer', [6, 2, 299], 15, 'market-day'),

@@ -24,6 +24,7 @@ describe('the first start', () => {
       user: null,
       hasOwner: false,
       asksCode: false,
+      todayStands: true,
       links: null,
       today: TODAY,
     })

@@ -48,6 +48,7 @@ describe('a home without a fixed date', () => {
         placements: [],
         purchases: [],
         promises: [],
+        prepMarks: [],
         stock: [],
         batches: [],
       })

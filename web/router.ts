@@ -59,6 +59,12 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'In the shop' },
   },
   {
+    path: '/units/:unitId/prepare',
+    name: 'prepare',
+    component: () => import('./views/PrepareView.vue'),
+    meta: { title: 'Getting ready' },
+  },
+  {
     path: '/units/:unitId/notes',
     name: 'ask-notes',
     component: () => import('./views/AskNotesView.vue'),

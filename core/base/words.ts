@@ -196,6 +196,9 @@ export function weekdaysWords(days: readonly Weekday[]): string {
   return listWords(at.map((day) => SHORT_DAYS[WEEKDAYS[day]]))
 }
 
+/** A wait in minutes, as it is said: in days from two days on. */
+export const waitWords = (minutes: number): string =>
+  minutes >= 2 * 1440 ? countWords(Math.round(minutes / 1440), 'day') : minutesWords(minutes)
 /** Minutes as they are said: "45 min", "2 h", "3 h 45 min". */
 export function minutesWords(minutes: number): string {
   const [hours, rest] = [Math.floor(minutes / 60), minutes % 60]

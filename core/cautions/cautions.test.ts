@@ -123,7 +123,11 @@ const CASES: Record<string, { fires: Case; quiet: Case }> = {
     quiet: {
       safety: { hazards: ['hot'] },
       need: { reach: 'adult' },
-      activity: { prep: [{ id: 'melt', text: 'Melt', minutes: 5, wait: 0, splits: false, uses: ['thing'] }] },
+      activity: {
+        prep: [
+          { id: 'melt', text: 'Melt', minutes: 5, wait: 0, splits: false, uses: ['thing'], kind: null, per: null },
+        ],
+      },
     },
   },
   sharp: {

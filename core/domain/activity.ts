@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { PrepKind } from './prep'
 import { CenterKind, Id, LearningDomain, Line, Minutes, PositiveAmount, Sentence, Stage } from './primitives'
 
 /** Who does an activity together. */
@@ -59,6 +60,10 @@ export const PrepStep = z.strictObject({
   splits: z.boolean(),
   /** Requirements it already uses up or needs. */
   uses: z.array(Id).max(20),
+  /** The kind of work; null is what its words say. */
+  kind: PrepKind.nullable().default(null),
+  /** The minutes are for so many children, and grow with them; null where any number takes as long. */
+  per: z.number().int('Children are whole').min(1).max(60, 'At most 60').nullable().default(null),
 })
 export type PrepStep = z.infer<typeof PrepStep>
 

@@ -50,6 +50,8 @@ export const SessionAnswer = z.strictObject({
   /** Whether the start code is asked for where the account is made. */
   asksCode: z.boolean(),
   today: CalendarDate,
+  /** Whether it is that day always, as in a demo: then no time of day is told either. */
+  todayStands: z.boolean(),
   links: Links.nullable(),
 })
 export type SessionAnswer = z.infer<typeof SessionAnswer>

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { BinContainer, BinRules, NEW_BIN_RULES } from './bin'
 import { EXAMPLE_LICENSE, License } from './license'
+import { NEW_PREP_RULES, PrepRules } from './prep'
 import {
   Allergen,
   CalendarDate,
@@ -74,6 +75,7 @@ export const NEW_HOME_RULES = {
   shops: [],
   containers: [],
   binRules: NEW_BIN_RULES,
+  prep: NEW_PREP_RULES,
 }
 
 /** The licensed family child care home and its settings. */
@@ -119,5 +121,6 @@ export const Home = z.strictObject({
   /** Bins, tubs and trays of the house. */
   containers: z.array(BinContainer).max(40).default([]),
   binRules: BinRules.default(NEW_BIN_RULES),
+  prep: PrepRules.default(NEW_PREP_RULES),
 })
 export type Home = z.infer<typeof Home>

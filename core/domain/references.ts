@@ -1,6 +1,7 @@
 import type { Activity } from './activity'
 import type { FamilyPromise, Purchase, Idea } from './unit'
 import type { Placement } from './placement'
+import type { PrepMark } from './prep'
 import type { Recipe } from './recipe'
 import type { StockEntry } from './stock'
 import type { ThingKind, ThingOf } from './things'
@@ -54,6 +55,9 @@ export function referencesOf(kind: ThingKind, value: ThingOf<ThingKind>): Refere
         ...recipe.swaps.flatMap((one, i) => to(`swaps.${i}.materialId`, 'material', one.materialId)),
       ]
     }
+    // A mark does not hold its placement: that may go, and come back by undo.
+    case 'prepMark':
+      return to('unitId', 'unit', (value as PrepMark).unitId)
     // What is written down for good does not hold on to a unit that goes.
     case 'stock':
       return to('materialId', 'material', (value as StockEntry).materialId)
@@ -71,11 +75,12 @@ export const REFERRERS: Record<ThingKind, readonly ThingKind[]> = {
   material: ['activity', 'recipe', 'placement', 'purchase', 'promise', 'stock'],
   activity: ['idea', 'placement'],
   recipe: ['placement'],
-  unit: ['idea', 'placement', 'purchase', 'promise'],
+  unit: ['idea', 'placement', 'purchase', 'promise', 'prepMark'],
   idea: [],
   placement: [],
   purchase: [],
   promise: [],
+  prepMark: [],
   stock: [],
   batch: [],
 }

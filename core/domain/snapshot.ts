@@ -5,7 +5,8 @@ import type { Child } from './child'
 import type { Home } from './home'
 import type { Material } from './material'
 import type { Placement } from './placement'
-import type { CalendarDate } from './primitives'
+import type { PrepMark } from './prep'
+import type { CalendarDate, TimeOfDay } from './primitives'
 import type { Recipe } from './recipe'
 import type { SpokenFor } from './spokenFor'
 import type { FamilyPromise, Idea, Purchase, Unit } from './unit'
@@ -29,7 +30,10 @@ export interface UnitSnapshot extends House {
   ideas: Idea[]
   purchases: Purchase[]
   promises: FamilyPromise[]
+  prepMarks: PrepMark[]
   today: CalendarDate
+  /** What of today is over; null where all of it counts as still to come. */
+  now: TimeOfDay | null
   /** Last day of the unit that runs before this one; null where there is none. */
   lastDayBefore: CalendarDate | null
   /** What units that began before this one, and are not over, will still use up. */

@@ -7,6 +7,7 @@ import { Child } from './child'
 import { Home } from './home'
 import { Material } from './material'
 import { Placement } from './placement'
+import { PrepMark } from './prep'
 import { Id, Line, Version } from './primitives'
 import type { House } from './snapshot'
 import { Recipe } from './recipe'
@@ -28,6 +29,7 @@ export const THINGS = {
   placement: Placement,
   purchase: Purchase,
   promise: FamilyPromise,
+  prepMark: PrepMark,
   stock: StockEntry,
   batch: Batch,
 } as const
@@ -36,7 +38,14 @@ export type ThingOf<K extends ThingKind> = z.infer<(typeof THINGS)[K]>
 export const THING_KINDS = Object.keys(THINGS) as ThingKind[]
 
 /** Kinds that belong to one unit and go when it goes. */
-export const UNIT_KINDS = ['unit', 'idea', 'placement', 'purchase', 'promise'] as const satisfies ThingKind[]
+export const UNIT_KINDS = [
+  'unit',
+  'idea',
+  'placement',
+  'purchase',
+  'promise',
+  'prepMark',
+] as const satisfies ThingKind[]
 /** Kinds that only grow: read by what they are about, and never all at once. */
 export const LOG_KINDS = ['stock', 'batch'] as const satisfies ThingKind[]
 
@@ -68,6 +77,7 @@ const Put = z.discriminatedUnion('kind', [
   putOf('placement'),
   putOf('purchase'),
   putOf('promise'),
+  putOf('prepMark'),
   putOf('batch'),
 ])
 const Remove = z.strictObject({

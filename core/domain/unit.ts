@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { Hazard, HAZARDS } from './material'
 import { PictureName } from './picture'
+import { SlowProject } from './slow'
 import {
   Allergen,
   CalendarDate,
@@ -110,11 +111,6 @@ export const newThemeObject = (name: string, onHand = 0): ThemeObject => ({
 /** What a closure inside the unit does: later days slide, or the day is skipped. */
 export const ClosureHandling = z.enum(['slide', 'drop'])
 export type ClosureHandling = z.infer<typeof ClosureHandling>
-
-/** A project that runs through several days. */
-export const SlowProject = z
-  .strictObject({ name: Line, fromDay: z.number().int().min(1).max(60), toDay: z.number().int().min(1).max(60) })
-  .refine((project) => project.fromDay <= project.toDay, { message: 'It cannot end before it starts', path: ['toDay'] })
 
 /** What one part of a special day is. */
 export const EVENT_KINDS = ['game', 'craft', 'snack', 'story', 'outing', 'other'] as const

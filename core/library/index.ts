@@ -38,3 +38,4 @@ export const ACTIVITIES: readonly Activity[] = [
   ...COOKING_AND_OUTDOORS,
   ...BOOKS_GLOW_AND_EASEL,
 ].map((one) => ({ ...one, ...keeping(one.id), topics: topicsOf(one.id) }))
+export * from './slow'

@@ -71,8 +71,8 @@ export function need(materialId: string, quantity: number, by: NeedBy, options: 
 }
 
 /** A preparation step with its hands-on minutes, the wait after it in minutes or overnight, and what it uses. */
-export const prep = (id: string, text: string, minutes: number, uses: string[] = [], wait: PrepStep['wait'] = 0, splits = false): PrepStep =>
-  ({ id, text, minutes, wait, splits, uses })
+export const prep = (id: string, text: string, minutes: number, uses: string[] = [], wait: PrepStep['wait'] = 0, splits = false, per: number | null = null): PrepStep =>
+  ({ id, text, minutes, wait, splits, uses, kind: null, per })
 
 export interface ActivityFacts {
   aim: string

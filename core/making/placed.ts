@@ -29,6 +29,9 @@ const takenFor = (id: string, materialId: string, quantity: number, reach: Requi
 /** The requirement under which a bin's filler stands in its activity. */
 export const BIN_FILLER = 'bin-filler'
 
+/** What the steps of a recipe are called among the preparation of a placement. */
+export const MIX_STEP = 'mix-step-'
+
 /** Steps of a recipe as preparation: all of them where it is mixed before, else what an adult does before the children. */
 export function stepsBefore(recipe: Pick<Recipe, 'steps'>, before: boolean): Recipe['steps'] {
   if (before) return recipe.steps
@@ -40,12 +43,14 @@ const PREP_MOST = 20
 
 function prepOf(recipe: Recipe, before: boolean, uses: string[]): PrepStep[] {
   return stepsBefore(recipe, before).map((step, i) => ({
-    id: `mix-step-${i + 1}`,
+    id: `${MIX_STEP}${i + 1}`,
     text: step.text,
     minutes: step.minutes,
     wait: step.wait,
     splits: false,
     uses: i === 0 ? uses : [],
+    kind: null,
+    per: null,
   }))
 }
 
@@ -171,6 +176,8 @@ export function withBin(activity: Activity, bin: BinSetUp, materials: ReadonlyMa
               wait: 0,
               splits: false,
               uses: quantity ? [BIN_FILLER] : [],
+              kind: 'fill' as const,
+              per: null,
             },
           ]
         : []),

@@ -34,8 +34,8 @@ describe('prep windows', () => {
   const open = { mon: hours, tue: hours }
   it('lie where all who nap are asleep, on each open day', () => {
     expect(prepWindowsFrom([kid('twice'), kid('after-lunch'), kid('none')], open)).toEqual([
-      { weekday: 'mon', name: 'Nap time', from: '13:00', to: '14:45' },
-      { weekday: 'tue', name: 'Nap time', from: '13:00', to: '14:45' },
+      { weekday: 'mon', name: 'Nap time', from: '13:00', to: '14:45', naps: true },
+      { weekday: 'tue', name: 'Nap time', from: '13:00', to: '14:45', naps: true },
     ])
   })
   it('go by who is there that day, and never past closing', () => {

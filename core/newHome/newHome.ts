@@ -108,6 +108,7 @@ export function newHome(
         hours: answers.open,
         exceptions: [],
         prepWindows: answers.prepWindows,
+        prepDays: [],
         note: '',
       },
     ],
@@ -120,6 +121,7 @@ export function newHome(
     placements: [],
     purchases: [],
     promises: [],
+    prepMarks: [],
     stock: [],
     batches: [],
   })

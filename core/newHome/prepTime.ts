@@ -1,19 +1,15 @@
-import { minutesOf, timeOf } from '../base'
+import { minutesOf } from '../base'
 import { type Child, type PrepWindow, type TimeSpan, type WeeklyHours, type Weekday, WEEKDAYS } from '../domain'
+import { longestAsleep } from '../plan'
 
 /** A time in which nobody can begin anything, in minutes: less than that while all sleep is none to prepare in. */
 const LEAST_MINUTES = 20
-/** How finely the day is looked at, in minutes. */
-const STEP = 5
-
 /** Children who are there at a minute of a weekday. */
 const thereAt = (children: readonly Pick<Child, 'attendance' | 'naps'>[], day: Weekday, minute: number) =>
   children.filter(({ attendance }) => {
     const hours = attendance[day]
     return hours !== undefined && minutesOf(hours.from) <= minute && minute < minutesOf(hours.to)
   })
-const sleepsAt = ({ naps }: Pick<Child, 'naps'>, minute: number): boolean =>
-  naps.some((nap) => minutesOf(nap.from) <= minute && minute < minutesOf(nap.to))
 
 /**
  * The longest stretch of a weekday in which everyone who naps then is asleep, and somebody is; null where it is too
@@ -24,25 +20,12 @@ function napTime(
   day: Weekday,
   open: TimeSpan,
 ): TimeSpan | null {
-  let best: TimeSpan | null = null
-  let from: number | null = null
-  const end = minutesOf(open.to)
-  for (let minute = minutesOf(open.from); minute <= end; minute += STEP) {
-    const nappers = minute < end ? thereAt(children, day, minute).filter((child) => child.naps.length > 0) : []
-    const quiet = nappers.length > 0 && nappers.every((child) => sleepsAt(child, minute))
-    if (quiet) {
-      from ??= minute
-      continue
-    }
-    if (
-      from !== null &&
-      minute - from >= LEAST_MINUTES &&
-      (!best || minute - from > minutesOf(best.to) - minutesOf(best.from))
-    )
-      best = { from: timeOf(from), to: timeOf(minute) }
-    from = null
-  }
-  return best
+  const span = longestAsleep(
+    (minute) => thereAt(children, day, minute).filter((child) => child.naps.length > 0),
+    open,
+    false,
+  )
+  return span && minutesOf(span.to) - minutesOf(span.from) >= LEAST_MINUTES ? span : null
 }
 
 /** An evening of hers, where nobody naps and all else would have no time: a proposal. */
@@ -62,7 +45,9 @@ export function prepWindowsFrom(
   const days = WEEKDAYS.filter((day) => open[day] !== undefined)
   const atNap = days.flatMap((weekday): PrepWindow[] => {
     const span = napTime(children, weekday, open[weekday]!)
-    return span ? [{ weekday, name: 'Nap time', ...span }] : []
+    return span ? [{ weekday, name: 'Nap time', ...span, naps: true }] : []
   })
-  return atNap.length ? atNap : days.map((weekday): PrepWindow => ({ weekday, name: 'Evening', ...EVENING }))
+  return atNap.length
+    ? atNap
+    : days.map((weekday): PrepWindow => ({ weekday, name: 'Evening', ...EVENING, naps: false }))
 }

@@ -11,6 +11,7 @@ const adult = {
   hours: { mon: { from: '08:00', to: '17:00' } },
   exceptions: [],
   prepWindows: [],
+  prepDays: [],
   note: '',
 }
 const flags = (over: Partial<House>, units: Unit[] = []) =>
@@ -44,8 +45,8 @@ describe('what does not fit together is flagged at its field', () => {
   })
   it('an adult with hours outside opening, and windows that count twice', () => {
     const windows = [
-      { weekday: 'mon' as const, name: 'Nap', from: '13:00', to: '14:00' },
-      { weekday: 'mon' as const, name: 'Quiet', from: '13:30', to: '14:30' },
+      { weekday: 'mon' as const, name: 'Nap', from: '13:00', to: '14:00', naps: false },
+      { weekday: 'mon' as const, name: 'Quiet', from: '13:30', to: '14:30', naps: false },
     ]
     expect(
       flags({ adults: [{ ...adult, hours: { mon: { from: '08:00', to: '18:00' } }, prepWindows: windows }] }).map(

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { newEvent, type Placement, type UnitSnapshot } from '../domain'
+import { newEvent, newSlowProject, type Placement, type UnitSnapshot } from '../domain'
 import { aCenter, aChild, aHome, anActivity, aPlacement, aSnapshot, aUnit, moment, setUp } from '../testing/build'
 import { blocksOn, eventOn, replacedOn } from './blocks'
 import { copyOf, endEarly, repeatOn, rotate, slideFrom, stretchUnit, swapTwo, type Move } from './moves'
@@ -106,7 +106,7 @@ describe('a longer or shorter unit', () => {
   const unit = aUnit({
     days: 5,
     events: [newEvent(5, 'Picnic')],
-    slowProjects: [{ name: 'Sprouts', fromDay: 1, toDay: 5 }],
+    slowProjects: [newSlowProject('sprouts', 'Sprouts', 1, 5)],
   })
   const placements = [
     aPlacement(setUp(1, 5), { id: 'out', activityId: 'stands' }),
@@ -125,7 +125,7 @@ describe('a longer or shorter unit', () => {
       move.unit!.days,
       move.unit!.events,
       move.unit!.slowProjects,
-    ]).toEqual([[setUp(1, 2), setUp(1, 2)], ['late'], 2, [], [{ name: 'Sprouts', fromDay: 1, toDay: 2 }]])
+    ]).toEqual([[setUp(1, 2), setUp(1, 2)], ['late'], 2, [], [newSlowProject('sprouts', 'Sprouts', 1, 2)]])
   })
   it('takes no day that is none', () => {
     for (const day of [0, 5, 2.5, NaN]) expect(() => endEarly(unit, placements, day)).toThrow('days')

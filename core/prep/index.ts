@@ -1,3 +1,13 @@
-/** Getting ready: when preparing must be done, and how many pieces a sheet gives and how long they take to cut. */
-export * from './readiness'
+/** Getting ready: what must be prepared, when and by whom; pieces of a sheet and how long they take to cut. */
+export * from './kinds'
+export * from './waits'
+export * from './windows'
+export * from './tasks'
+export * from './jobs'
+export * from './schedule'
+export * from './preparation'
+export * from './cures'
+export * from './slow'
+export * from './round'
+export * from './words'
 export * from './sheets'

@@ -12,6 +12,7 @@ const adult = (id: string, role: Adult['role'], from: string, to: string, over: 
   hours: { wed: { from, to } },
   exceptions: [],
   prepWindows: [],
+  prepDays: [],
   note: '',
   ...over,
 })

@@ -62,6 +62,7 @@ const adult = (id: string, from: string, to: string, over: Partial<Adult> = {}):
   hours: { wed: { from, to }, thu: { from, to } },
   exceptions: [],
   prepWindows: [],
+  prepDays: [],
   note: '',
   ...over,
 })

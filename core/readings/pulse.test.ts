@@ -18,7 +18,7 @@ const craft = anActivity({
   title: 'Craft',
   domains: ['fine-motor', 'early-math'],
   requirements: [aNeed('bead', { quantity: 5, basis: { by: 'child' } })],
-  prep: [{ id: 'cut', text: 'Cut', minutes: 15, wait: 0, splits: false, uses: [] }],
+  prep: [{ id: 'cut', text: 'Cut', minutes: 15, wait: 0, splits: false, uses: [], kind: null, per: null }],
 })
 const world = (placements: Placement[], over: Partial<UnitSnapshot> = {}): UnitSnapshot =>
   aSnapshot({
@@ -34,7 +34,8 @@ const world = (placements: Placement[], over: Partial<UnitSnapshot> = {}): UnitS
           ['mon', 'tue', 'wed', 'thu', 'fri'].map((day) => [day, { from: '08:00', to: '17:00' }]),
         ),
         exceptions: [],
-        prepWindows: [{ weekday: 'wed', name: 'Nap', from: '13:00', to: '14:00' }],
+        prepWindows: [{ weekday: 'wed', name: 'Nap', from: '13:00', to: '14:00', naps: false }],
+        prepDays: [],
         note: '',
       },
     ],

@@ -1,6 +1,6 @@
 import { countWords, minutesWords, moneyWords } from '../base'
 import { gapsOf } from './touches'
-import { adultsOf, countCautions, preparationOf, roundedOf, type CautionCount, type Readings } from './readings'
+import { adultsOf, countCautions, readyOf, roundedOf, type CautionCount, type Readings } from './readings'
 
 /** The five readings as figures: what the pulse shows, and what each page adds up to. */
 export interface Pulse {
@@ -16,7 +16,7 @@ export interface Pulse {
 
 /** The figures of all five readings. */
 export function pulseOf(readings: Readings): Pulse {
-  const { first, due } = preparationOf(readings.ready)
+  const { first, due } = readyOf(readings.preparation)
   const gaps = gapsOf(readings.weeks)
   return {
     money: { total: readings.money.total, over: readings.money.over },

@@ -2,7 +2,7 @@ import { coverOf, minutesShort, type Cover } from './adultCover'
 import { planCautions, type Caution } from '../cautions'
 import type { UnitSnapshot } from '../domain'
 import { resolvePlan, type ResolvedPlan } from '../plan'
-import { readyBy, type ReadyBy } from '../prep'
+import { preparationOf, type Preparation, type ReadyBy } from '../prep'
 import { moneyOf, supplyList, type Money, type SupplyLine } from '../supplies'
 import { touchesOf, type TouchWeek } from './touches'
 
@@ -15,7 +15,7 @@ export interface Readings {
   /** Touches of each domain, by week and child. */
   weeks: TouchWeek[]
   cover: Cover
-  ready: ReadyBy[]
+  preparation: Preparation
 }
 
 /** All readings of a unit. The same function serves the board while she drags and the server when it exports. */
@@ -29,7 +29,7 @@ export function readingsOf(snapshot: UnitSnapshot): Readings {
     cautions: planCautions(plan),
     weeks: touchesOf(plan, snapshot),
     cover: coverOf(plan, snapshot, snapshot.today),
-    ready: readyBy(plan, snapshot.adults, snapshot.today, snapshot.lastDayBefore),
+    preparation: preparationOf(snapshot, plan, lines),
   }
 }
 
@@ -70,8 +70,8 @@ export const adultsOf = (cover: Cover): { minutes: number; clashes: number } => 
   clashes: cover.clashes.length,
 })
 
-/** The first day whose preparation does not fit, and all that is due beside all the time there is. */
-export function preparationOf(ready: readonly ReadyBy[]): { first: ReadyBy | null; due: number; window: number } {
-  const last = ready.at(-1)
-  return { first: ready.find((one) => one.over > 0) ?? null, due: last?.due ?? 0, window: last?.window ?? 0 }
+/** The first day whose preparation does not fit, and all that is to do beside all the time there is. */
+export function readyOf({ days }: Preparation): { first: ReadyBy | null; due: number; window: number } {
+  const last = days.at(-1)
+  return { first: days.find((one) => one.over > 0) ?? null, due: last?.due ?? 0, window: last?.window ?? 0 }
 }

@@ -20,6 +20,7 @@ const world = (activities: Activity[], placements: Placement[] = [], over: Parti
         hours: { mon: SPAN, tue: SPAN, wed: SPAN, thu: SPAN, fri: SPAN },
         exceptions: [],
         prepWindows: [],
+        prepDays: [],
         note: '',
       },
     ],
@@ -94,7 +95,9 @@ describe('place it for me', () => {
     const ice = anActivity({
       id: 'ice',
       title: 'Ice',
-      prep: [{ id: 'freeze', text: 'Freeze', minutes: 10, wait: 3 * 1440, splits: false, uses: [] }],
+      prep: [
+        { id: 'freeze', text: 'Freeze', minutes: 10, wait: 3 * 1440, splits: false, uses: [], kind: null, per: null },
+      ],
     })
     const { snapshot, plan } = world([ice], [], { today: '2026-03-04' })
     const slots = bestSlots(snapshot, plan, 'ice', undefined, 50)

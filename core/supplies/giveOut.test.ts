@@ -14,7 +14,7 @@ const early = (id: string, minutes: number, wait: number | 'overnight' = 0): Act
   anActivity({
     id,
     requirements: [aNeed('thing', { quantity: 5 })],
-    prep: [{ id: 'make', text: 'Make it', minutes, wait, splits: false, uses: ['thing'] }],
+    prep: [{ id: 'make', text: 'Make it', minutes, wait, splits: false, uses: ['thing'], kind: null, per: null }],
   })
 
 describe('what is on hand', () => {

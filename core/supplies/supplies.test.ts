@@ -320,8 +320,8 @@ describe('when to get it', () => {
   it('counts preparation as the first use: ice boats for Thursday at ten need their cups on Wednesday evening at the latest', () => {
     const activity = anActivity({
       prep: [
-        { id: 'fill', text: 'Fill', minutes: 15, wait: 720, splits: false, uses: ['thing'] },
-        { id: 'unmould', text: 'Unmould', minutes: 10, wait: 0, splits: false, uses: [] },
+        { id: 'fill', text: 'Fill', minutes: 15, wait: 720, splits: false, uses: ['thing'], kind: null, per: null },
+        { id: 'unmould', text: 'Unmould', minutes: 10, wait: 0, splits: false, uses: [], kind: null, per: null },
       ],
       requirements: [aNeed('thing', { quantity: 4 })],
     })
@@ -341,7 +341,9 @@ describe('when to get it', () => {
   })
   it('ends an overnight step the evening before', () => {
     const activity = anActivity({
-      prep: [{ id: 'dry', text: 'Paint', minutes: 20, wait: 'overnight', splits: false, uses: [] }],
+      prep: [
+        { id: 'dry', text: 'Paint', minutes: 20, wait: 'overnight', splits: false, uses: [], kind: null, per: null },
+      ],
     })
     expect(latestPrepStarts(activity, planMinute('2026-03-05', '09:30'))).toEqual([planMinute('2026-03-04', '20:40')])
   })

@@ -3,6 +3,7 @@ import {
   DEFAULT_STAGE_BOUNDS,
   EXAMPLE_LICENSE,
   NEW_BIN_RULES,
+  NEW_PREP_RULES,
   type Activity,
   type Batch,
   type Center,
@@ -50,6 +51,7 @@ export const aHome = (over: Partial<Home> = {}): Home => ({
   shops: [],
   containers: [],
   binRules: NEW_BIN_RULES,
+  prep: NEW_PREP_RULES,
   ...over,
 })
 
@@ -238,6 +240,8 @@ export const aSnapshot = (over: Partial<UnitSnapshot> = {}): UnitSnapshot => ({
   ideas: [],
   purchases: [],
   promises: [],
+  prepMarks: [],
+  now: null,
   today: '2026-03-02',
   lastDayBefore: null,
   spokenFor: [],

@@ -74,6 +74,7 @@ export function sessionRoutes(db: Knex, accounts: Accounts, clock: Clock, reach:
           hasOwner,
           asksCode: !hasOwner && needsCode(ctx),
           today: await clock.today(db),
+          todayStands: clock.stands,
           links: signedIn ? reach.links(ctx) : null,
         }
       },

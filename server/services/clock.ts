@@ -20,6 +20,11 @@ export class Clock {
       throw new Error(`KOBBY_TODAY is not a date: ${fixed}`)
   }
 
+  /** Whether it is one date always. */
+  get stands(): boolean {
+    return this.fixed !== undefined
+  }
+
   now(): Date {
     return this.system()
   }

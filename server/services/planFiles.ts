@@ -16,7 +16,7 @@ export class PlanFiles {
   private async readAll(): Promise<Row[]> {
     const house = await readHouse(this.db)
     const own = await Promise.all(
-      (['unit', 'idea', 'placement', 'purchase', 'promise', 'stock', 'batch'] as const).map((kind) =>
+      (['unit', 'idea', 'placement', 'purchase', 'promise', 'prepMark', 'stock', 'batch'] as const).map((kind) =>
         readRows(this.db, kind),
       ),
     )
@@ -37,6 +37,7 @@ export class PlanFiles {
       placements: valuesOf(rows, 'placement'),
       purchases: valuesOf(rows, 'purchase'),
       promises: valuesOf(rows, 'promise'),
+      prepMarks: valuesOf(rows, 'prepMark'),
       stock: valuesOf(rows, 'stock'),
       batches: valuesOf(rows, 'batch'),
     }

@@ -46,6 +46,7 @@ const ownOf = (rows: readonly Row[]): UnitOwn => ({
   ideas: valuesOf(rows, 'idea'),
   purchases: valuesOf(rows, 'purchase'),
   promises: valuesOf(rows, 'promise'),
+  prepMarks: valuesOf(rows, 'prepMark'),
 })
 
 /** What units that run before another will still use up. */

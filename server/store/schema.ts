@@ -14,6 +14,7 @@ export const TABLES: Record<ThingKind, string> = {
   placement: 'placements',
   purchase: 'purchases',
   promise: 'promises',
+  prepMark: 'prep_marks',
   stock: 'stock',
   batch: 'batches',
 }
@@ -30,6 +31,7 @@ export const KEY_COLUMNS: Partial<Record<ThingKind, Record<string, string>>> = {
   },
   purchase: { unit_id: 'unitId', material_id: 'materialId' },
   promise: { unit_id: 'unitId', material_id: 'materialId' },
+  prepMark: { unit_id: 'unitId', placement_id: 'placementId' },
   stock: { material_id: 'materialId' },
   batch: { recipe_id: 'recipeId', gone_on: 'goneOn' },
 }

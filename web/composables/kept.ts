@@ -14,6 +14,8 @@ export const KEPT = {
   queue: 'kobby-queue',
   /** What is being mixed, and the waits of it. */
   mixing: 'kobby-mixing',
+  /** What is being prepared, and since when. */
+  preparing: 'kobby-preparing',
   /** On which sheet labels were printed last. */
   labels: 'kobby-labels',
   /** What was not there in a shop, that day. */

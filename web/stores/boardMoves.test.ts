@@ -62,7 +62,7 @@ describe('before a drop', () => {
     board.look(carry('wall-of-wheels'), at(2))
     expect(board.preview).toBeNull()
     vi.advanceTimersByTime(100)
-    expect(board.preview!.preparation).toEqual({ words: '14 min over less', better: true })
+    expect(board.preview!.preparation).toEqual({ words: '9 min over less', better: true })
     board.look(null, null)
     expect(board.preview).toBeNull()
   })

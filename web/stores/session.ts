@@ -11,6 +11,8 @@ export const useSession = defineStore('session', () => {
   /** Whether the one account can be made from this device only with the code that stands where Kobby was started. */
   const asksCode = ref(false)
   const today = ref<CalendarDate>('2000-01-01')
+  /** Whether it is that day always: then all of it is still to come. */
+  const todayStands = ref(false)
   const asked = ref(false)
   /** How links that are made here begin. */
   const links = ref<Links>({ base: '', onlyHere: false })
@@ -28,6 +30,7 @@ export const useSession = defineStore('session', () => {
     hasOwner.value = answer.hasOwner
     asksCode.value = answer.asksCode
     today.value = answer.today
+    todayStands.value = answer.todayStands
     if (answer.links) links.value = answer.links
     asked.value = true
   }
@@ -59,5 +62,5 @@ export const useSession = defineStore('session', () => {
     await dropKept()
     location.assign('/')
   }
-  return { user, hasOwner, asksCode, today, asked, links, signedIn, ask, askOnce, createOwner, signOut }
+  return { user, hasOwner, asksCode, today, todayStands, asked, links, signedIn, ask, askOnce, createOwner, signOut }
 })

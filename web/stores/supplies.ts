@@ -70,6 +70,7 @@ export const useSupplies = defineStore('supplies', () => {
       ideas: its(valuesOf(list, 'idea')),
       purchases: its(valuesOf(list, 'purchase')),
       promises: valuesOf(list, 'promise'),
+      prepMarks: valuesOf(list, 'prepMark'),
     }
     return snapshotOf(house.house, house.units, own, parts, session.today, { spokenFor })
   }

@@ -6,6 +6,7 @@ import { tickLabel } from '@core/papers'
 import { readingsOf, type Readings } from '@core/readings'
 import { activitiesFor, snapshotOf, themeOf } from '@core/ideas'
 import { api } from '../api/client'
+import { useTimeOfDay } from '../composables/useTimeOfDay'
 import { openLine } from '../api/liveLine'
 import { useHouse } from './house'
 import { useRows } from './rows'
@@ -41,6 +42,8 @@ export const useUnit = defineStore('unit', () => {
   const writer = useWriter()
   const tickStore = useTicks()
 
+  const now = useTimeOfDay()
+
   const id = ref<string | null>(null)
   const loading = ref(false)
   const failed = ref('')
@@ -56,6 +59,7 @@ export const useUnit = defineStore('unit', () => {
   const ideas = computed<Idea[]>(() => ofUnit(rows.list('idea')))
   const purchases = computed(() => ofUnit(rows.list('purchase')))
   const promises = computed(() => ofUnit(rows.list('promise')))
+  const prepMarks = computed(() => ofUnit(rows.list('prepMark')))
   /** Half ideas that belong to no unit yet. */
   const loose = computed<Idea[]>(() => rows.list('idea').filter((one) => one.unitId === null))
   const theme = computed(() => (unit.value ? themeOf(unit.value) : null))
@@ -78,9 +82,10 @@ export const useUnit = defineStore('unit', () => {
             ideas: ideas.value,
             purchases: purchases.value,
             promises: promises.value,
+            prepMarks: prepMarks.value,
           },
           session.today,
-          { activities: activities.value, spokenFor: spokenFor.value },
+          { activities: activities.value, spokenFor: spokenFor.value, now: now.value },
         )
       : null,
   )
@@ -128,7 +133,7 @@ export const useUnit = defineStore('unit', () => {
     failed.value = ''
     try {
       const answer = await writer.readPast(() => api.unit(unitId))
-      rows.replace(['idea', 'placement', 'purchase', 'promise'], answer.rows)
+      rows.replace(['idea', 'placement', 'purchase', 'promise', 'prepMark'], answer.rows)
       rows.accept(
         answer.rows
           .filter((row) => row.kind === 'unit')
@@ -137,7 +142,7 @@ export const useUnit = defineStore('unit', () => {
       writer.showTicks(answer.ticks)
       spokenFor.value = answer.spokenFor
       writer.setSteps(unitId, answer.steps)
-      writer.resume(['idea', 'placement', 'purchase', 'promise', 'unit'])
+      writer.resume(['idea', 'placement', 'purchase', 'promise', 'prepMark', 'unit'])
     } catch (error) {
       failed.value = error instanceof Error ? error.message : String(error)
     } finally {
@@ -171,6 +176,7 @@ export const useUnit = defineStore('unit', () => {
     loose,
     purchases,
     promises,
+    prepMarks,
     activities,
     activitiesById,
     titleOf,

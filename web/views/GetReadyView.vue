@@ -2,17 +2,20 @@
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { countWords } from '@core/base'
+import type { PrepTask, PrepWindowOn } from '@core/prep'
 import { isToGet, type SupplyLine } from '@core/supplies'
 import LinePocket from '../parts/pockets/LinePocket.vue'
-import PreparationReading from '../parts/pockets/readings/PreparationReading.vue'
 import SegmentedTabs from '../parts/frame/SegmentedTabs.vue'
 import UnitFrame from '../parts/shell/UnitFrame.vue'
+import { usePrep } from '../stores/prep'
 import { useSupplies } from '../stores/supplies'
 import { useUnit } from '../stores/unit'
 import FamilyAsks from './getReady/FamilyAsks.vue'
 import SupplyTable from './getReady/SupplyTable.vue'
 import TripList from './getReady/TripList.vue'
 const UnitMoney = defineAsyncComponent(() => import('./getReady/UnitMoney.vue'))
+const PrepTab = defineAsyncComponent(() => import('./getReady/PrepTab.vue'))
+const PrepPocket = defineAsyncComponent(() => import('../parts/pockets/PrepPocket.vue'))
 const MixTab = defineAsyncComponent(() => import('./getReady/MixTab.vue'))
 const MixPocket = defineAsyncComponent(() => import('../parts/pockets/MixPocket.vue'))
 const AskLinks = defineAsyncComponent(() => import('./getReady/AskLinks.vue'))
@@ -22,6 +25,7 @@ const AskLinks = defineAsyncComponent(() => import('./getReady/AskLinks.vue'))
  * preparation.
  */
 const store = useUnit()
+const prep = usePrep()
 const supplies = useSupplies()
 const route = useRoute()
 const router = useRouter()
@@ -32,9 +36,19 @@ const view = computed<Tab>({
   set: (tab) => void router.replace({ query: tab === 'list' ? {} : { tab } }),
 })
 /** What the button that opens the pocket on a phone says. */
-const POCKET_TITLES: Partial<Record<Tab, string>> = { families: 'Links', mix: 'Who can use it' }
-const openId = ref<string | null>(null)
+const POCKET_TITLES: Partial<Record<Tab, string>> = { families: 'Links', mix: 'Who can use it', time: 'Does it fit' }
 const pocketOpen = ref(false)
+/** The task of preparation that is looked at. */
+const task = ref<string | null>(null)
+const board = ref<{ move: (task: PrepTask, window: PrepWindowOn) => void } | null>(null)
+function move(key: string, window: number) {
+  const [one, where] = [prep.byKey.get(key), prep.windows[window]]
+  if (one && where) board.value?.move(one, where.window)
+}
+watch(task, (key) => {
+  if (key !== null) pocketOpen.value = true
+})
+const openId = ref<string | null>(null)
 const open = computed(() => supplies.lines.find((line) => line.material.id === openId.value))
 const missing = computed(() => supplies.lines.filter(isToGet))
 const asks = computed(() => missing.value.filter((line) => line.material.way === 'ask' && !line.fellBack).length)
@@ -61,7 +75,7 @@ function select(line: SupplyLine) {
 <template>
   <UnitFrame v-model:pocket-open="pocketOpen" title="Get ready" :pocket-title="POCKET_TITLES[view] ?? 'Why'">
     <SegmentedTabs v-model="view" class="no-print" label="What to look at" :tabs="tabs" />
-    <PreparationReading v-if="view === 'time'" class="prep-page" />
+    <PrepTab v-if="view === 'time'" ref="board" v-model="task" />
     <SupplyTable v-else-if="view === 'list'" :open-id="openId" @select="select" />
     <TripList v-else-if="view === 'trips'" @select="select" />
     <FamilyAsks v-else-if="view === 'families'" @links="pocketOpen = true" />
@@ -70,6 +84,7 @@ function select(line: SupplyLine) {
     <template #pocket>
       <AskLinks v-if="view === 'families'" />
       <MixPocket v-else-if="view === 'mix'" />
+      <PrepPocket v-else-if="view === 'time'" v-model="task" @move="move" />
       <LinePocket v-else-if="open" :key="open.material.id" :line="open" />
       <div v-else-if="view === 'money'" class="stack">
         <h2>The budget</h2>
@@ -96,9 +111,3 @@ function select(line: SupplyLine) {
     </template>
   </UnitFrame>
 </template>
-
-<style scoped>
-.prep-page {
-  max-width: 640px;
-}
-</style>

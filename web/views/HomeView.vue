@@ -87,6 +87,7 @@ function addAdult() {
     hours: {},
     exceptions: [],
     prepWindows: [],
+    prepDays: [],
     note: '',
   }
   void house.commit('Add an adult', [{ put: 'adult', value }])

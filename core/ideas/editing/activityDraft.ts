@@ -8,6 +8,7 @@ import {
   type CenterKind,
   type GroupForm,
   type LearningDomain,
+  type PrepKind,
   type PrepStep,
   type Requirement,
   type Stage,
@@ -41,6 +42,9 @@ export interface PrepDraft {
   overnight: boolean
   splits: boolean
   uses: string[]
+  kind: PrepKind | null
+  /** Children for whom the minutes are; null where any number takes as long. */
+  per: Typed
 }
 export interface LineDraft {
   id: string
@@ -167,6 +171,8 @@ export function draftOf(activity: Activity): ActivityDraft {
       overnight: one.wait === 'overnight',
       splits: one.splits,
       uses: [...one.uses],
+      kind: one.kind,
+      per: one.per,
     })),
     steps: stepIdsOf(activity).map((id, i) => ({ id, text: activity.steps[i] })),
     say: activity.say.join('\n'),
@@ -196,6 +202,7 @@ const MISSING: [pattern: RegExp, message: string][] = [
   [/^dries$/, 'Write whole minutes, up to 10,080: a week'],
   [/minutes(\.\w+)?$/, 'Write whole minutes, 0 to 1440'],
   [/^prep\.\d+\.wait$/, 'Write whole minutes'],
+  [/^prep\.\d+\.per$/, 'Write how many children, 1 to 60'],
 ]
 
 /** What an idea takes, as the draft says. What is not right in it the schema finds. */
@@ -228,6 +235,8 @@ const prepOf = (draft: ActivityDraft, ids: ReadonlySet<string>): PrepStep[] =>
         wait: one.overnight ? 'overnight' : (one.wait ?? 0),
         splits: one.splits,
         uses: one.uses.filter((id) => ids.has(id)),
+        kind: one.kind,
+        per: one.per,
       }) as PrepStep,
   )
 

@@ -75,7 +75,7 @@ describe('an activity in the editor', () => {
     const draft = draftOf(
       anActivity({
         requirements: [aNeed('paper')],
-        prep: [{ id: 'p', text: 'Cut.', minutes: 5, wait: 0, splits: true, uses: ['paper'] }],
+        prep: [{ id: 'p', text: 'Cut.', minutes: 5, wait: 0, splits: true, uses: ['paper'], kind: null, per: null }],
       }),
     )
     expect(activityFrom({ ...draft, needs: [] }, OWN).activity!.prep[0].uses).toEqual([])
@@ -177,13 +177,41 @@ describe('a draft that is not whole', () => {
     ['no minutes', { minutes: { setUp: 5, do: null, clear: 0 } }, 'minutes.do', 'Write whole minutes, 0 to 1440'],
     [
       'preparation without words',
-      { prep: [{ id: 'p', text: ' ', minutes: 5, wait: null, overnight: false, splits: false, uses: [] }] },
+      {
+        prep: [
+          {
+            id: 'p',
+            text: ' ',
+            minutes: 5,
+            wait: null,
+            overnight: false,
+            splits: false,
+            uses: [],
+            kind: null,
+            per: null,
+          },
+        ],
+      },
       'prep.0.text',
       'This cannot be empty',
     ],
     [
       'half a minute of waiting',
-      { prep: [{ id: 'p', text: 'Dry', minutes: 5, wait: 0.5, overnight: false, splits: false, uses: [] }] },
+      {
+        prep: [
+          {
+            id: 'p',
+            text: 'Dry',
+            minutes: 5,
+            wait: 0.5,
+            overnight: false,
+            splits: false,
+            uses: [],
+            kind: null,
+            per: null,
+          },
+        ],
+      },
       'prep.0.wait',
       'Write whole minutes',
     ],

@@ -43,6 +43,8 @@ const prep = (minutes: number, wait: Activity['prep'][number]['wait']) => ({
   wait,
   splits: false,
   uses: [],
+  kind: null,
+  per: null,
 })
 
 describe('how an idea fits', () => {

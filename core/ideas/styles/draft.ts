@@ -62,9 +62,11 @@ export function draftPlan({ unit, house, today, materials, candidates, newId }: 
     ideas: [],
     purchases: [],
     promises: [],
+    prepMarks: [],
     today,
     lastDayBefore: null,
     spokenFor: [],
+    now: null,
   })
   // What lies already decides what still fits; it is resolved anew only when something changed.
   let plan = resolvePlan(snapshot())

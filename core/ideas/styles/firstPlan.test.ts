@@ -73,8 +73,10 @@ function begin(name: string, words: string, objects: string, in_ = house): Begun
     ideas: start.ideas,
     purchases: [],
     promises: [],
+    prepMarks: [],
     today: TODAY,
     lastDayBefore: null,
+    now: null,
     spokenFor: [],
   }
   const plan = resolvePlan(snapshot)

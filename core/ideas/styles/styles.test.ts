@@ -63,8 +63,10 @@ const begin = (style: PlanningStyle, over = {}) => {
     ideas: start.ideas,
     purchases: [],
     promises: [],
+    prepMarks: [],
     today: '2026-03-01',
     lastDayBefore: null,
+    now: null,
     spokenFor: [],
   }
   return { unit, start, plan: resolvePlan(snapshot) }

@@ -90,7 +90,7 @@ export const BLOCKS_AND_PRETEND = [
     minutes: [12, 30, 6], energy: 0, mess: 0, attention: 'nearby', standing: true,
     variants: stages('Drop paper into a box and look after it.', 'Stick on a stamp and mail it.', 'Carry a letter to the child whose picture is on it.', 'Write a name and sort by first letter.', 'Plan the round, weigh packages and set prices.'),
     needs: [need('envelope', 20, 'set-up'), need('sticker', 30, 'set-up'), need('cardboard-box', 1, 'set-up'), need('small-box', 4, 'set-up'), need('tote-bag', 2, 'set-up'), need('name-card', 1, 'child'), need('kitchen-scale', 1, 'set-up', { for: ['school-age'] }), need('pencil', 4, 'set-up', { for: OLDER })],
-    prep: [prep('letter-box', 'Cut a slot and hang a box for each child', 15, ['cardboard-box', 'small-box'])],
+    prep: [prep('letter-box', 'Cut a slot and hang a box for each child', 15, ['cardboard-box', 'small-box'], 0, false, 6)],
     steps: ['Make something to send.', 'Write or draw who it is for.', 'Stamp it, mail it, sort it.', 'Deliver and read aloud.'],
     say: ['How does it find its way?', 'What would you like to get?'], look: ['Reads names.', 'Writes with a purpose.'],
     easier: 'Names with pictures.', harder: 'Write a street for each.', tidy: 'Empty the box at the end of the day.',

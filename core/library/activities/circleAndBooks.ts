@@ -162,7 +162,7 @@ export const CIRCLE_AND_BOOKS = [
     minutes: [4, 20, 3], energy: -1, mess: 0, attention: 'nearby',
     variants: stages('beside: Turn the thick pages of a book of cloth.', 'Stick a picture on each page.', 'Tell what each page says.', 'Draw a page for each: {names}.', 'Write a sentence on each and number the pages.'),
     needs: [need('copy-paper', 3, 'child', { spare: 0.1 }), need('picture-print', 2, 'set-up'), need('glue-stick', 1, 'group of 2'), need('washable-marker', 2, 'child'), need('masking-tape', 20, 'child')],
-    prep: [prep('fold-books', 'Fold sheets into books and tape the spine', 6, ['copy-paper', 'masking-tape'])],
+    prep: [prep('fold-books', 'Fold sheets into books and tape the spine', 6, ['copy-paper', 'masking-tape'], 0, false, 6)],
     steps: ['Find the cover: which way up?', 'Decide what it is about.', 'Fill page after page.', 'Read it to a friend.'],
     say: ['What is on the next page?', 'Who made it?'], look: ['Turns one page.', 'Tells the same story again.'],
     easier: 'Two pages.', harder: 'A page that folds out.', tidy: 'Into the nook with the others.',

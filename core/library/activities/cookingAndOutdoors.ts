@@ -17,7 +17,7 @@ export const COOKING_AND_OUTDOORS = [
     minutes: [6, 12, 6], energy: 0, mess: 1, attention: 'hands-on',
     variants: stages('Lick a little mashed banana off a soft spoon.', 'Press slices onto a plate.', 'Cut banana with a dull knife, hand over hand.', 'Cut and lay a face, then name its mood.', 'Lay half a face for a friend to finish.'),
     needs: [need('banana', 1, 'group of 2'), need('orange', 1, 'group of 3'), need('berry', 25, 'child', { for: ['older-toddler', ...OLDER] }), need('table-knife', 1, 'child', { for: ['older-toddler', ...OLDER] }), need('play-dish', 1, 'child')],
-    prep: [prep('quarter', 'Wash all, quarter the berries lengthwise and peel the orange', 8, ['berry', 'orange'])],
+    prep: [prep('quarter', 'Wash all, quarter the berries lengthwise and peel the orange', 8, ['berry', 'orange'], 0, false, 6)],
     steps: ['Peel the banana from the top.', 'Bridge hand: fingers up, knife below.', 'Lay eyes, nose, mouth.', 'Eat it, eyes last.'],
     say: ['How does it feel today?', 'Which part is sweetest?'], look: ['Cuts down, not toward.', 'Waits for all.'],
     easier: 'Cut ahead of time.', harder: 'A face seen from the side.', tidy: 'Peels to compost, boards to the sink.',

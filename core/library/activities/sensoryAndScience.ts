@@ -57,7 +57,7 @@ export const SENSORY_AND_SCIENCE = [
       need('food-colour', 1, 'group of 3', { adult: true }), need('towel', 1, 'group of 2'),
     ],
     prep: [
-      prep('fill-ice-boats', 'Fill the cups with tinted water and stand a stick in each', 15, ['ice-mould', 'craft-stick', 'food-colour'], 720),
+      prep('fill-ice-boats', 'Fill the cups with tinted water and stand a stick in each', 15, ['ice-mould', 'craft-stick', 'food-colour'], 720, false, 6),
       prep('unmould', 'Tear the cups off the boats', 10),
     ],
     steps: ['Lay a towel under the tub and one beside it.', 'Hand around one boat each, with a cloth for cold fingers.', 'Push them off together and watch.', 'Come back to look every few minutes.'],
@@ -100,7 +100,7 @@ export const SENSORY_AND_SCIENCE = [
       need('toothpick', 1, 'child', { for: ['preschool', 'school-age'], alt: ['craft-stick'] }), need('card-stock', 0.25, 'child', { for: ['preschool', 'school-age'] }),
       need('water-tub', 1, 'set-up'), need('water', 5000, 'set-up'), need('paper-straw', 1, 'child'),
     ],
-    prep: [prep('cut-sails', 'Cut card into small sails of two shapes', 8, ['card-stock'], 0, true)],
+    prep: [prep('cut-sails', 'Cut card into small sails of two shapes', 8, ['card-stock'], 0, true, 6)],
     steps: ['Mark a start and a harbor with tape.', 'Set a boat in the water with no sail at all.', 'Add a sail, blow from behind, and look.', 'Change the sail and go again.'],
     say: ['What did you change, and what did that do?', 'How could it carry something?'],
     look: ['Changes one thing at a time.', 'Tells what happened in order.'],

@@ -110,7 +110,7 @@ export const SENSORY_BINS = [
     minutes: [5, 15, 10], energy: 0, mess: 2, attention: 'watching',
     variants: stages('beside: Touch a cool wet cloth and a warm one.', 'Push a large colored block around a tray.', 'Draw by the stick until the color drips.', 'Mix two where they melt and name what comes.', 'Time how long a block lasts on paper and on foil.'),
     needs: [need('food-colour', 3, 'set-up', { adult: true }), need('water', 400, 'set-up'), need('craft-stick', 1, 'child', { spare: 0.2 }), need('paper-cup', 1, 'child', { spare: 0.2 }), need('butcher-paper', 50, 'child'), need('tray', 1, 'child'), need('foil', 40, 'group of 2', { for: ['school-age'] })],
-    prep: [prep('freeze-colour', 'Freeze colored water in cups, each with a stick', 10, ['water', 'food-colour', 'paper-cup', 'craft-stick'], 'overnight')],
+    prep: [prep('freeze-colour', 'Freeze colored water in cups, each with a stick', 10, ['water', 'food-colour', 'paper-cup', 'craft-stick'], 'overnight', false, 6)],
     steps: ['Slide the blocks out of the cups at the table.', 'Hold only the stick; put it down when hands are cold.', 'Draw slowly at first, then quickly.', 'Tip the tray to make the last color run.'],
     say: ['Where does the color go when the ice is gone?', 'What makes it melt faster?'], look: ['Notices the change from hard to wet.', 'Tries to make one certain color.'],
     easier: 'Leave them to soften for ten minutes.', harder: 'Paint a weather map with cold and warm parts.', tidy: 'Sticks in the trash, trays to the sink, sheets flat on the rack.',

@@ -127,7 +127,7 @@ export const SHELF_GLOW_AND_BOOKS = [
       need('construction-paper', 1, 'child', { spare: 0.1 }), need('index-card', 1, 'child'), need('glue-stick', 1, 'group of 2'), need('sticker', 6, 'child', { for: OLDER }),
       need('construction-paper', 1, 'child', { as: 'paper-beside', for: ['beside-infant'] }),
     ],
-    prep: [prep('print-letters', 'Cut the letters of each name', 12, ['index-card'], 0, true)],
+    prep: [prep('print-letters', 'Cut the letters of each name', 12, ['index-card'], 0, true, 6)],
     steps: ['Find your envelope of letters.', 'Lay them out before any glue.', 'Glue, press and read.'],
     say: ['How many letters has yours?', 'Whose is longer?'],
     look: ['Orders the letters by a model.', 'Names three letters or more.'],

@@ -77,7 +77,16 @@ describe('activities as a table', () => {
       basis: { by: 'child' },
     })
     expect(activity.prep).toEqual([
-      { id: 'prep-1', text: 'Press the leaves', minutes: 5, wait: 'overnight', splits: true, uses: ['leaf'] },
+      {
+        id: 'prep-1',
+        text: 'Press the leaves',
+        minutes: 5,
+        wait: 'overnight',
+        splits: true,
+        uses: ['leaf'],
+        kind: null,
+        per: null,
+      },
     ])
   })
 })

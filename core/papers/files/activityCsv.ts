@@ -4,6 +4,7 @@ import {
   CENTER_KINDS,
   DOMAINS,
   GroupForm,
+  PREP_KINDS,
   STAGES,
   stepIdsFor,
   type BaseUnit,
@@ -117,12 +118,17 @@ function requirementLine(
     .filter(Boolean)
     .join(' ')
 }
-/** One line for a preparation step: "10 min, then 60 min: Cut strips (in pieces) (uses ribbon-strip) [its-id]". */
+/**
+ * One line for a preparation step: "10 min, then 60 min: Cut strips (in pieces) (for 6
+ * children) (kind cut) (uses ribbon-strip) [its-id]".
+ */
 const prepLine = (step: PrepStep): string =>
   [
     `${step.minutes} min${step.wait === 'overnight' ? ', then overnight' : step.wait ? `, then ${step.wait} min` : ''}: ` +
       `${quoted(step.text, SIGNS)}`,
     step.splits ? '(in pieces)' : '',
+    step.per ? `(for ${step.per} children)` : '',
+    step.kind ? `(kind ${step.kind})` : '',
     step.uses.length ? `(uses ${step.uses.join('; ')})` : '',
     `[${step.id}]`,
   ]
@@ -218,7 +224,8 @@ const REQUIREMENT = new RegExp(
   'is',
 )
 const PREP = new RegExp(
-  `^(\\d+)\\s*min(?:,\\s*then\\s+(overnight|(\\d+)\\s*min))?\\s*:\\s*(${NAME})((?:\\s*\\((?:in pieces|uses [^)]*)\\))*)$`,
+  `^(\\d+)\\s*min(?:,\\s*then\\s+(overnight|(\\d+)\\s*min))?\\s*:\\s*(${NAME})` +
+    '((?:\\s*\\((?:in pieces|for \\d+ (?:children|child|kids|kid)|kind [a-z]+|uses [^)]*)\\))*)$',
   'is',
 )
 const idIn = (text: string): string | undefined => /\[([a-z0-9-]+)\]\s*$/.exec(text)?.[1]
@@ -367,6 +374,10 @@ class RowReader {
     }
     const [, minutes, after, wait, words, marks] = parts
     const uses = inBrackets(marks, 'uses') ?? []
+    const per = /\(for (\d+) (?:children|child|kids|kid)\)/i.exec(marks)?.[1]
+    const written = /\(kind ([a-z]+)\)/i.exec(marks)?.[1].toLowerCase()
+    const kind = PREP_KINDS.find((one) => one === written) ?? null
+    if (written && !kind) fail(`“kind ${written}” is none of ${PREP_KINDS.join(', ')}`)
     for (const id of uses)
       if (!requirements.some((one) => one.id === id)) fail(`“uses ${id}”: no material of this activity has that id`)
     return [
@@ -376,6 +387,8 @@ class RowReader {
         minutes: Number(minutes),
         wait: /overnight/i.test(after ?? '') ? 'overnight' : Number(wait ?? 0),
         splits: /\(in pieces\)/i.test(marks),
+        kind,
+        per: per ? Number(per) : null,
         uses: uses.filter((id) => requirements.some((one) => one.id === id)),
       },
     ]

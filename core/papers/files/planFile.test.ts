@@ -18,6 +18,7 @@ const nothing = {
   placements: [],
   purchases: [],
   promises: [],
+  prepMarks: [],
   stock: [],
   batches: [],
 }

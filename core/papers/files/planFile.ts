@@ -10,6 +10,7 @@ import {
   Idea,
   Material,
   Placement,
+  PrepMark,
   Purchase,
   Recipe,
   StockEntry,
@@ -46,6 +47,7 @@ export const PlanFile = z.strictObject({
   placements: z.array(Placement).max(MANY),
   purchases: z.array(Purchase).max(MANY),
   promises: z.array(FamilyPromise).max(MANY).default([]),
+  prepMarks: z.array(PrepMark).max(MANY).default([]),
   stock: z
     .array(StockEntry)
     .max(MANY * 10)
@@ -67,6 +69,7 @@ export const FILE_LISTS = [
   ['placements', 'placement'],
   ['purchases', 'purchase'],
   ['promises', 'promise'],
+  ['prepMarks', 'prepMark'],
   ['stock', 'stock'],
   ['batches', 'batch'],
 ] as const satisfies [keyof PlanFile, ThingKind][]
@@ -177,6 +180,7 @@ export function unitPlanFile(all: Omit<PlanFile, 'format' | 'version'>, unitId: 
     placements: placements.map((one) => ({ ...one, took: {} })),
     purchases: [],
     promises: [],
+    prepMarks: [],
     stock: [],
     batches: [],
   })

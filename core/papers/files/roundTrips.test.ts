@@ -117,8 +117,17 @@ describe('every export comes back as it went out, whatever things are called', (
             steps,
             say: steps.slice(0, 2),
             prep: [
-              { id: 'cut', text: prepText, minutes: 10, wait: 'overnight', splits: true, uses: [requirements[0].id] },
-              { id: 'mix', text: prepText, minutes: 3, wait: 20, splits: false, uses: [] },
+              {
+                id: 'cut',
+                text: prepText,
+                minutes: 10,
+                wait: 'overnight',
+                splits: true,
+                uses: [requirements[0].id],
+                kind: 'cut',
+                per: 6,
+              },
+              { id: 'mix', text: prepText, minutes: 3, wait: 20, splits: false, uses: [], kind: null, per: null },
             ],
           })
           fc.pre(Activity.safeParse(activity).success && materials.every((one) => Material.safeParse(one).success))
@@ -164,6 +173,7 @@ describe('every export comes back as it went out, whatever things are called', (
           placements: [],
           purchases: [],
           promises: [],
+          prepMarks: [],
           recipes: [],
           stock: [],
           batches: [],

@@ -11,6 +11,7 @@ import { things } from './010-things'
 import { clockDatesPictures } from './011-clock-dates-pictures'
 import { topicsAndPictures } from './012-topics'
 import { mixing } from './013-mixing'
+import { preparation } from './014-preparation'
 import type { Migration } from './migration'
 
 export type { Migration }
@@ -29,4 +30,5 @@ export const MIGRATIONS: readonly Migration[] = [
   clockDatesPictures,
   topicsAndPictures,
   mixing,
+  preparation,
 ]

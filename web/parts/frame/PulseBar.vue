@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { countWords, minutesWords, moneyWords, shortDate } from '@core/base'
 import type { UnitSnapshot } from '@core/domain'
-import { preparationOf, pulseOf, quietOf, type PulseStep, type ReadingName, type Readings } from '@core/readings'
+import { pulseOf, quietOf, readyOf, type PulseStep, type ReadingName, type Readings } from '@core/readings'
 import { isToGet } from '@core/supplies'
 
 /**
@@ -32,7 +32,7 @@ const figures = computed<Figure[]>(() => {
   const cents = (amount: number) => moneyWords(amount, snapshot.home.currency)
   const short = readings.lines.filter(isToGet)
   const late = short.filter((line) => line.late).length
-  const { first, due, window } = preparationOf(readings.ready)
+  const { first, due, window } = readyOf(readings.preparation)
   const { gaps, children, met, target } = pulse.rounded
   const adults = [
     pulse.adults.minutes && `${minutesWords(pulse.adults.minutes)} short`,

@@ -28,7 +28,7 @@ const ROLES = [
   { title: 'Substitute', value: 'substitute' },
 ]
 function addWindow() {
-  draft.value!.prepWindows.push({ weekday: 'mon', name: 'Nap', from: '13:15', to: '14:45' })
+  draft.value!.prepWindows.push({ weekday: 'mon', name: 'Nap', from: '13:15', to: '14:45', naps: false })
   commit()
 }
 function dropWindow(i: number) {

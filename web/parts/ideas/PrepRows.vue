@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { PREP_KINDS } from '@core/domain'
 import type { ActivityDraft } from '@core/ideas'
+import { KINDS_OF_WORK, kindOfStep } from '@core/prep'
 import { numberOrNone } from '../fields/numberOrNone'
 import OrderedRows from '../fields/OrderedRows.vue'
 
@@ -17,7 +19,13 @@ const add = () =>
     overnight: false,
     splits: false,
     uses: [],
+    kind: null,
+    per: null,
   })
+const kinds = (text: string) => [
+  { title: `${KINDS_OF_WORK[kindOfStep({ kind: null, text })].title}, as it says`, value: null },
+  ...PREP_KINDS.map((value) => ({ title: KINDS_OF_WORK[value].title, value })),
+]
 </script>
 
 <template>
@@ -62,6 +70,20 @@ const add = () =>
             label="Can be done in pieces"
             :aria-label="`Can be done in pieces, preparation ${i + 1}`"
           />
+        </div>
+        <div class="inline more kinds">
+          <v-select v-model="row.kind" :items="kinds(row.text)" :aria-label="`Kind of work, preparation ${i + 1}`" />
+          <v-text-field
+            :model-value="row.per"
+            type="number"
+            min="1"
+            prefix="for"
+            suffix="kids"
+            placeholder="any"
+            :aria-label="`Minutes are for how many kids, preparation ${i + 1}`"
+            :error-messages="errors[`prep.${i}.per`]"
+            @update:model-value="row.per = numberOrNone($event)"
+          />
         </div></div
     ></template>
   </OrderedRows>
@@ -78,6 +100,12 @@ const add = () =>
 .prep .more {
   grid-column: 1 / -1;
   margin-left: -8px;
+}
+.prep .kinds {
+  margin-left: 0;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 150px;
+  gap: 8px;
 }
 @media (max-width: 1180px) {
   .prep {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { newEvent, type Unit } from '@core/domain'
+import { newEvent, newSlowProject, type Unit } from '@core/domain'
+import { newId } from '../../api/newId'
 import EventEditor from './EventEditor.vue'
 
 /** The special days of a unit, and what goes on slowly through it. */
@@ -19,7 +20,7 @@ function addEvent() {
   emit('commit')
 }
 function addProject() {
-  draft.value.slowProjects.push({ name: 'Something that grows', fromDay: 1, toDay: draft.value.days })
+  draft.value.slowProjects.push(newSlowProject(newId(), 'Something that grows', 1, draft.value.days))
   emit('commit')
 }
 </script>

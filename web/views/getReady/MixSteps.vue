@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { listWords, minutesWords } from '@core/base'
+import { listWords, minutesWords, waitWords } from '@core/base'
 import { isMost, spoonOf, type Scaled } from '@core/making'
-import { waitWords } from '../../composables/waitWords'
 import { useKitchen } from '../../stores/kitchen'
 import { useMixing } from '../../stores/mixing'
 

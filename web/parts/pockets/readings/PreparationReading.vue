@@ -1,35 +1,26 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { longDate, minutesWords } from '@core/base'
-import { readyRemedies } from '@core/prep'
-import { useBoard } from '../../../stores/board'
 import { useUnit } from '../../../stores/unit'
+import PrepCures from '../../prep/PrepCures.vue'
 
 /** Hands-on minutes by day beside the windows before it, and what would make them fit. */
-const MOST_CURES = 3
 const store = useUnit()
-const board = useBoard()
-const days = computed(() =>
-  store.readings!.ready.map((one) => ({
-    ...one,
-    cures:
-      one.over && store.snapshot ? readyRemedies(one, store.snapshot, store.readings!.plan).slice(0, MOST_CURES) : [],
-  })),
-)
+const preparation = computed(() => store.readings!.preparation)
 </script>
 
 <template>
   <div class="stack">
     <h2>Preparation</h2>
     <p class="small mute">
-      Hands-on minutes due by each day from tomorrow on, added up, next to the prep time before it<template
+      Hands-on minutes still to do by each day from tomorrow on, added up, next to the prep time before it<template
         v-if="store.snapshot!.lastDayBefore && store.snapshot!.lastDayBefore > store.snapshot!.today"
       >
-        from {{ longDate(store.snapshot!.lastDayBefore) }} on: until then they are for the unit that runs</template
-      >. Waits are not in it.
+        from {{ longDate(store.snapshot!.lastDayBefore) }} on: until then it is for the unit that runs</template
+      >. Drying, freezing and rising count too: what must wait is begun in time.
     </p>
-    <p v-if="!days.length">Nothing ahead needs preparing.</p>
-    <div v-for="one in days" :key="one.date" class="card day" :class="{ over: one.over }">
+    <p v-if="!preparation.days.length">Nothing ahead needs preparing.</p>
+    <div v-for="one in preparation.days" :key="one.date" class="card day" :class="{ over: one.over }">
       <div class="row">
         <b>Day {{ one.day }}, {{ longDate(one.date) }}</b
         ><span>{{ minutesWords(one.own) }}</span>
@@ -41,18 +32,16 @@ const days = computed(() =>
       </p>
       <template v-if="one.over">
         <p class="small">{{ one.sessions.map((session) => session.activity.title).join(', ') }}</p>
-        <div class="inline">
-          <v-btn
-            v-for="cure in one.cures"
-            :key="cure.words"
-            size="small"
-            :title="`${minutesWords(cure.minutes)} later`"
-            @click="board.moveTo(cure.placementId, cure.where, cure.words)"
-            >{{ cure.words }}</v-btn
-          >
-        </div>
+        <PrepCures
+          v-for="over in preparation.overs.filter((each) => each.task.session.days[0].date === one.date)"
+          :key="over.task.key"
+          :over="over"
+        />
       </template>
     </div>
+    <router-link :to="{ name: 'get-ready', params: { unitId: store.id! }, query: { tab: 'time' } }"
+      >What is done when</router-link
+    >
     <router-link :to="{ name: 'home', query: { tab: 'adults' } }">Prep time, in Home</router-link>
   </div>
 </template>
@@ -65,9 +54,5 @@ const days = computed(() =>
 }
 .day.over {
   border-left: 3px solid var(--brick);
-}
-.inline {
-  gap: 6px;
-  padding-top: 3px;
 }
 </style>

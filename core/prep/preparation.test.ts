@@ -1,13 +1,15 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Adult } from '../domain'
+import type { UnitSnapshot } from '../domain'
 import { resolvePlan } from '../plan'
 import { aCenter, aHome, anActivity, aPlacement, aSnapshot, aUnit, moment } from '../testing/build'
-import { readyBy, readyRemedies } from './readiness'
+import { curesFor, withCure } from './cures'
+import { preparationOf } from './preparation'
 
 const WINDOWS = (['mon', 'tue', 'wed', 'thu', 'fri'] as const).flatMap((weekday) => [
-  { weekday, name: 'Nap', from: '13:15', to: '14:45' },
-  { weekday, name: 'Evening', from: '20:00', to: '20:40' },
+  { weekday, name: 'Nap', from: '13:15', to: '14:45', naps: false },
+  { weekday, name: 'Evening', from: '20:00', to: '20:40', naps: false },
 ])
 const maren: Adult = {
   id: 'm',
@@ -16,12 +18,13 @@ const maren: Adult = {
   hours: {},
   exceptions: [],
   prepWindows: WINDOWS,
+  prepDays: [],
   note: '',
 }
 const idea = (minutes: number) =>
   anActivity({
     id: `i${minutes}`,
-    prep: minutes ? [{ id: 'p', text: 'Cut.', minutes, wait: 0, splits: true, uses: [] }] : [],
+    prep: minutes ? [{ id: 'p', text: 'Cut.', minutes, wait: 0, splits: true, uses: [], kind: null, per: null }] : [],
   })
 /** Wednesday 4 to Friday, March 6. */
 const of = (placements: [day: number, minutes: number, over?: object][], today = '2026-03-03', adults = [maren]) => {
@@ -36,14 +39,11 @@ const of = (placements: [day: number, minutes: number, over?: object][], today =
     ),
     today,
   })
-  return readyBy(resolvePlan(snapshot), adults, today).map(({ day, own, due, window, over }) => [
-    day,
-    own,
-    due,
-    window,
-    over,
-  ])
+  const { days } = preparationOf(snapshot, resolvePlan(snapshot), [])
+  return days.map(({ day, own, due, window, over }) => [day, own, due, window, over])
 }
+
+const prepared = (snapshot: UnitSnapshot) => preparationOf(snapshot, resolvePlan(snapshot), [])
 
 describe('preparation by day', () => {
   it('adds up what is due and the windows before it', () => {
@@ -73,7 +73,10 @@ describe('preparation by day', () => {
     ])
   })
   it('counts a window of the day itself only as far as it lies before the start', () => {
-    const early = { ...maren, prepWindows: [{ weekday: 'wed' as const, name: 'Before', from: '09:10', to: '10:00' }] }
+    const early = {
+      ...maren,
+      prepWindows: [{ weekday: 'wed' as const, name: 'Before', from: '09:10', to: '10:00', naps: false }],
+    }
     expect(of([[1, 30]], '2026-03-03', [early])).toEqual([[1, 30, 30, 20, 10]])
   })
   it('leaves out today, what is done and what needs nothing', () => {
@@ -101,7 +104,7 @@ describe('preparation by day', () => {
       placements: [aPlacement(moment(3), { activityId: 'i60' })],
     })
     const window = (before: string | null, adult = maren) =>
-      readyBy(resolvePlan(snapshot), [adult], '2026-03-02', before)[0].window
+      prepared({ ...snapshot, adults: [adult], lastDayBefore: before }).days[0].window
     // Friday at 9:30, with 130 minutes of every day before it from Monday on, from Wednesday on, and without Thursday.
     expect([
       window(null),
@@ -121,22 +124,21 @@ describe('preparation by day', () => {
         aPlacement(moment(1), { id: `p${minutes}`, activityId: `i${minutes}` }),
       ),
     })
-    const plan = resolvePlan(snapshot)
-    const [entry] = readyBy(plan, snapshot.adults, snapshot.today)
-    // 165 minutes in 130: 35 over.
-    expect([entry.over, readyRemedies(entry, snapshot, plan).map((one) => one.words)]).toEqual([
-      35,
-      ['Small on day 2', 'Big on day 2', 'Tiny on day 2'],
+    const preparation = prepared(snapshot)
+    const [over] = preparation.overs
+    const cures = curesFor(over, snapshot, resolvePlan(snapshot), preparation, [])
+    // 165 minutes in 130: 35 over. To leave Tiny out is not enough; whoever is enough, the card that moves is named.
+    expect([over.minutes, over.window?.name]).toEqual([35, 'Evening'])
+    expect(cures.filter((one) => one.over === 0 && one.move.kind === 'place').map((one) => one.words)).toEqual([
+      'Big on day 2',
+      'Small on day 2',
     ])
-    for (const remedy of readyRemedies(entry, snapshot, plan).slice(0, 2)) {
-      const after = {
-        ...snapshot,
-        placements: snapshot.placements.map((one) =>
-          one.id === remedy.placementId ? { ...one, where: remedy.where } : one,
-        ),
-      }
-      expect(readyBy(resolvePlan(after), snapshot.adults, snapshot.today).every((one) => one.over === 0)).toBe(true)
+    expect(cures.filter((one) => one.over > 0).map((one) => [one.words, one.helps])).toEqual([['Tiny on day 2', 15]])
+    for (const cure of cures) {
+      const after = prepared(withCure(snapshot, cure.move))
+      expect(after.overs.reduce((sum, one) => sum + one.minutes, 0)).toBe(cure.over)
     }
+    expect(cures[0]).toMatchObject({ over: 0, helps: 35, move: { kind: 'place' } })
   })
   it('never grows when something is taken out', () => {
     const placement = fc.tuple(fc.integer({ min: 1, max: 3 }), fc.constantFrom(15, 40, 90))
