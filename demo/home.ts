@@ -1,7 +1,7 @@
 import { addDays, byId, isOpen, programDays } from '@core/base'
-import { DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCenter, newChild, newEvent, newIdea, newSlowProject, newThemeObject, type Activity, type Adult, type Batch, type BinMood, type BinTime, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase, type ThemeObject, type Unit, type WeeklyHours, type Where } from '@core/domain'
+import { DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCenter, newChild, newEvent, newIdea, newSlowProject, newThemeObject, type Activity, type Adult, type Batch, type BinMood, type BinTime, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase, type SlowProject, type ThemeObject, type Unit, type WeeklyHours, type Where } from '@core/domain'
 import { writePlanFile, type PlanFile } from '@core/papers'
-import { ACTIVITIES, MATERIALS, RECIPES } from '@core/library'
+import { ACTIVITIES, MATERIALS, RECIPES, slowKind } from '@core/library'
 import { batchOf, made, wentIn } from '@core/making'
 import { pictureOf } from '@core/library/pictures'
 import { activity, need, prep, stages } from '@core/library/make'
@@ -164,6 +164,16 @@ const marketDay = (start: CalendarDate): Unit => ({
   objects: [thing('apple', 'red green', 'fruit', 'small', 4, { madeOf: 'food', lives: 'the orchard', pieceMm: [75, 75, 70] }), thing('basket', 'brown', 'carries', 'large', 6, { madeOf: 'hard', pieceMm: [250, 200, 150] }), thing('coin', 'gold', 'pays', 'small', 30, { madeOf: 'hard', pieceMm: [22, 22, 2] })],
 })
 
+/** Sown on the Sunday before the unit, and a day behind: it should have come up by now. */
+const grass = (start: CalendarDate): SlowProject => {
+  const { stages, care, careEvery, ends, cautions } = slowKind('grass-tray')!
+  return {
+    ...newSlowProject('grass', 'Grass in the wind', 1, 9), kind: 'grass-tray', startOn: addDays(start, -4),
+    stages: [...stages], care, careEvery, ends, cautions: [...cautions],
+    looks: [{ on: addDays(start, 4), mm: null, note: 'soil is dark, nothing up yet', by: 'Maren' }],
+  }
+}
+
 const windAndKites = (start: CalendarDate): Unit => ({
   ...emptyUnit('wind-and-kites', 'Wind and Kites', start, 10, 6000),
   bigIdea: 'Air moves, and we can see it in what it moves.', questions: ['What can the wind carry?', 'How can we see air?', 'What makes a kite stay up?'],
@@ -176,7 +186,7 @@ const windAndKites = (start: CalendarDate): Unit => ({
     thing('windsock', 'orange', 'flutters', 'large', 1, { madeOf: 'soft', lives: 'a pole', pieceMm: [400, 150, 150] }),
   ],
   focus: { letter: 'K', number: 'five', shape: 'diamond', colour: 'sky blue' },
-  events: [{ ...newEvent(10, 'Kite picnic'), inviteOn: 6, bring: ['A blanket to sit on', 'A hat'], parts: [{ id: 'kite-parade', kind: 'game', name: 'Kite parade', from: '09:40', to: '10:10' }, { id: 'picnic', kind: 'snack', name: 'Picnic', from: '10:15', to: '10:45' }, { id: 'kite-games', kind: 'game', name: 'Wind games', from: '10:45', to: '11:30' }] }], slowProjects: [newSlowProject('grass', 'Grass in the wind', 1, 9)],
+  events: [{ ...newEvent(10, 'Kite picnic'), inviteOn: 6, bring: ['A blanket to sit on', 'A hat'], parts: [{ id: 'kite-parade', kind: 'game', name: 'Kite parade', from: '09:40', to: '10:10' }, { id: 'picnic', kind: 'snack', name: 'Picnic', from: '10:15', to: '10:45' }, { id: 'kite-games', kind: 'game', name: 'Wind games', from: '10:45', to: '11:30' }] }], slowProjects: [grass(start)],
 })
 
 const wheelsAndRamps = (start: CalendarDate): Unit => ({

@@ -53,6 +53,7 @@ const steps = (unit: string) =>
     'lay-out?view=room&bin=wind-and-kites-5',
     'get-ready?tab=mix&recipe=no-cook-dough',
     'get-ready?tab=time',
+    'prepare',
     'hand-over',
     'run',
     'look-back',

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CalendarDate, Id, Line, Minutes, OptionalLine, TimeOfDay, Weekday } from './primitives'
+import { CalendarDate, Id, Line, OptionalLine, TimeOfDay, Weekday } from './primitives'
 
 /** Kinds of work before an activity. What shares a kind shares what is got out for it. */
 export const PREP_KINDS = [
@@ -73,8 +73,8 @@ export const PrepMark = z.strictObject({
   /** The placement and the step that it is for; either may be gone by now. */
   placementId: Id,
   step: Id,
-  /** Planned minutes of it that are done. */
-  doneMinutes: Minutes,
+  /** What of it is done, in minutes as the idea counts them: a pace that is learned later changes nothing of it. */
+  doneMinutes: z.number().min(0).max(14_400),
   /** Whether it was finished: then only what was planned since is still to do. */
   done: z.boolean(),
   /** The day it was last worked on. */

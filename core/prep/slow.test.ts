@@ -31,6 +31,13 @@ describe('a chain of stages', () => {
       { earliest: '2026-03-21', latest: '2026-03-29' },
     ])
   })
+  it('expects nothing in the past that did not happen', () => {
+    const [sprout, leaf] = forecast(sunflowers, '2026-03-02', {}, '2026-03-14')
+    expect([sprout.over, leaf.over]).toEqual([
+      { earliest: '2026-03-14', latest: '2026-03-14' },
+      { earliest: '2026-03-21', latest: '2026-03-26' },
+    ])
+  })
   it('has caterpillars fly three to five weeks after they were ordered', () => {
     expect(lengthOf(slowKind('caterpillars')!.stages)).toEqual([21, 38])
   })

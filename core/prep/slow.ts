@@ -17,6 +17,7 @@ export interface StageForecast {
  * @param stages in order; days of each, shortest no more than longest
  * @param start the day on which the first begins
  * @param reached the day on which a stage was over, by its id
+ * @param today what is not over by then is not over before; null to reckon from the start alone
  * @throws InputError naming `reached` where a stage was over before the one before it, or before the start
  * @example sown Mon 2 March; 6 to 10, 7 to 12 and 1 to 4 days: the last is over between 16 and 28 March
  */
@@ -24,6 +25,7 @@ export function forecast(
   stages: readonly SlowStage[],
   start: CalendarDate,
   reached: Readonly<Record<string, CalendarDate>> = {},
+  today: CalendarDate | null = null,
 ): StageForecast[] {
   let [earliest, latest, known] = [start, start, start]
   return stages.map((stage) => {
@@ -33,8 +35,9 @@ export function forecast(
       demand(was >= known, 'reached', `${stage.name} cannot be over before what comes before it`)
       known = was
     }
-    earliest = was ?? addDays(earliest, stage.shortest)
-    latest = was ?? addDays(latest, stage.longest)
+    const no = (date: CalendarDate) => (today !== null && date < today ? today : date)
+    earliest = was ?? no(addDays(earliest, stage.shortest))
+    latest = was ?? no(addDays(latest, stage.longest))
     return { stage, from, over: { earliest, latest }, reached: was }
   })
 }

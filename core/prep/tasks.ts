@@ -18,7 +18,9 @@ export interface PrepTask {
   children: number | null
   /** How much longer such work takes in this home than ideas say: 1 is as long. */
   pace: number
-  /** Minutes of hands in all, and what of them is still to do. */
+  /** Minutes as the idea counts them, for those who take part. */
+  planned: number
+  /** Minutes of hands in all, at the pace of this home, and what of them is still to do. */
   minutes: number
   left: number
   /** As plan minutes: not before, and finished by then, so that what follows has its hands and waits. */
@@ -54,14 +56,13 @@ export function paceOf(rules: Pick<PrepRules, 'paces'>, kind: PrepKind): number 
  * @param step its minutes are for `per` children, or for any number
  * @param children who take part, 0 or more
  * @param fewer what of the usual quantity is made: 0.5 where two share one
- * @param pace from {@link paceOf}
  * @example minutesOfStep({ minutes: 14, per: 6 }, 9) // 21
  */
-export function minutesOfStep(step: Pick<PrepStep, 'minutes' | 'per'>, children: number, fewer = 1, pace = 1): number {
-  const grown = step.per === null ? step.minutes : (step.minutes * children * fewer) / step.per
-  // 14 x 9 / 6 is 21 on paper, and must be here.
-  return Math.ceil(Number((grown * pace).toFixed(6)))
-}
+export const minutesOfStep = (step: Pick<PrepStep, 'minutes' | 'per'>, children: number, fewer = 1): number =>
+  atPace(step.per === null ? step.minutes : (step.minutes * children * fewer) / step.per, 1)
+
+/** Minutes at a pace, whole and rounded up. 14 x 9 / 6 is 21 on paper, and must be so here. */
+const atPace = (minutes: number, pace: number): number => Math.ceil(Number((minutes * pace).toFixed(6)))
 
 /** What of the usual quantity the placement makes of what a step uses; 1 where nothing was changed. */
 function fewerOf(session: Session, step: PrepStep): number {
@@ -149,9 +150,9 @@ export function prepTasks(
       const mark = marks.get(key) ?? null
       const pace = paceOf(home.prep, kind)
       const grows = step.per !== null
-      const planned = minutesOfStep(step, children, grows ? fewerOf(session, step) : 1, pace)
-      const minutes = Math.max(planned, step.wait === 0 || (grows && planned === 0) ? 0 : 1)
-      const left = Math.max(0, minutes - (mark?.doneMinutes ?? 0))
+      const asked = minutesOfStep(step, children, grows ? fewerOf(session, step) : 1)
+      const planned = Math.max(asked, step.wait === 0 || (grows && asked === 0) ? 0 : 1)
+      const [minutes, left] = [planned, Math.max(0, planned - (mark?.doneMinutes ?? 0))].map((one) => atPace(one, pace))
       const bought = boughtBy(session, step, byMaterial)
       const good = goodFrom(session, step, plan, home)
       const at = Math.max(
@@ -167,6 +168,7 @@ export function prepTasks(
         mark,
         children: grows ? children : null,
         pace,
+        planned,
         minutes,
         left,
         release: at,

@@ -57,6 +57,15 @@ export const useBasket = defineStore('basket', () => {
       { remove: 'idea', id: idea.id },
     ])
   }
+  /** Gathers an idea in place of another one, in one step. */
+  function exchange(activityId: string, otherId: string): void {
+    const idea = ideaOf(activityId)
+    if (!idea) return
+    void unit.commit(`${titleOf(otherId)} in place of ${titleOf(activityId)}`, [
+      { remove: 'idea', id: idea.id },
+      ...(ideaOf(otherId) ? [] : [{ put: 'idea' as const, value: newIdea(newId(), unit.id, otherId) }]),
+    ])
+  }
   /** Takes a stretch of the unit's focus into an idea, or leaves it; null asks again. */
   function stretch(idea: Idea, id: string, answer: Idea['stretches'][string] | null): void {
     const { [id]: _, ...rest } = idea.stretches
@@ -66,5 +75,5 @@ export const useBasket = defineStore('basket', () => {
     )
   }
 
-  return { gather, gatherMade, keepHalf, ideaOf, leave, stretch }
+  return { gather, gatherMade, keepHalf, ideaOf, leave, exchange, stretch }
 })

@@ -2,11 +2,13 @@ import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { minutesWords } from '@core/base'
-import { MOST_PACES, type PrepKind, type PrepMark, type PrepRules } from '@core/domain'
+import { MOST_PACES, type PrepKind, type PrepMark, type PrepRules, type SlowProject } from '@core/domain'
 import { resolvePlan } from '@core/plan'
 import {
   newMark,
+  leadsOf,
   preparationOf,
+  slowNow,
   withPrepDay,
   type Cure,
   type Piece,
@@ -75,6 +77,15 @@ export const usePrep = defineStore('prep', () => {
   const nowhere = computed(() => preparation.value?.overs.filter((over) => !over.window) ?? [])
   const adultName = (id: string) => house.adults.find((one) => one.id === id)?.name ?? ''
 
+  const leads = computed(() => (unit.snapshot && unit.readings ? leadsOf(unit.snapshot, unit.readings.plan) : []))
+  const slow = computed(() => (unit.snapshot && unit.readings ? slowNow(unit.snapshot, unit.readings.plan) : []))
+  /** Changes one slow project. */
+  function change(project: SlowProject, words: string, over: Partial<SlowProject>): void {
+    const own = unit.unit
+    if (!own) return
+    const slowProjects = own.slowProjects.map((one) => (one.id === project.id ? { ...one, ...over } : one))
+    void unit.commit(`${project.name}: ${words}`, [{ put: 'unit', value: { ...own, slowProjects } }])
+  }
   const markOf = (task: PrepTask): PrepMark => task.mark ?? newMark(newId(), task)
   const write = (words: string, task: PrepTask, over: Partial<PrepMark>, more: Write[] = []) =>
     unit.commit(words, [{ put: 'prepMark', value: { ...markOf(task), ...over } }, ...more])
@@ -101,12 +112,12 @@ export const usePrep = defineStore('prep', () => {
   function finish(task: PrepTask, took: number | null = null): Promise<void> {
     if (going.value?.key === task.key) going.value = null
     const learned = took === null ? [] : paced(task.kind, task.left / task.pace, took)
-    return write(`${textOf(task)}: ready`, task, { doneMinutes: task.minutes, done: true, ...worked() }, learned)
+    return write(`${textOf(task)}: ready`, task, { doneMinutes: task.planned, done: true, ...worked() }, learned)
   }
   /** Some minutes of a task are done, and the rest waits. */
   const leave = (task: PrepTask, minutes: number) =>
     write(`${textOf(task)}: ${minutesWords(minutes)} done`, task, {
-      doneMinutes: Math.min(task.minutes, (task.mark?.doneMinutes ?? 0) + minutes),
+      doneMinutes: Math.min(task.planned, (task.mark?.doneMinutes ?? 0) + minutes / task.pace),
       ...worked(),
     })
   const notYet = (task: PrepTask) =>
@@ -196,6 +207,9 @@ export const usePrep = defineStore('prep', () => {
     byKey,
     windows,
     nowhere,
+    leads,
+    slow,
+    change,
     adultName,
     finish,
     leave,

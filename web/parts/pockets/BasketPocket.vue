@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { countWords } from '@core/base'
 import { useBasket } from '../../stores/basket'
 import { useUnit } from '../../stores/unit'
+import LeadLines from '../prep/LeadLines.vue'
 import HalfIdeaLine from '../lines/HalfIdeaLine.vue'
 
 /** What is gathered for the unit: half ideas, and whole ones with their days. */
@@ -34,6 +35,7 @@ const halves = computed(() => store.halves)
       }}
     </p>
   </div>
+  <LeadLines />
   <HalfIdeaLine @keep="basket.keepHalf" />
   <ul v-if="halves.length" class="rows" aria-label="Half ideas">
     <li v-for="one in halves" :key="one.id" class="row line">

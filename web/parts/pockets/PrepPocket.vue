@@ -18,6 +18,7 @@ import { useUnit } from '../../stores/unit'
 import { useHouse } from '../../stores/house'
 import FormField from '../fields/FormField.vue'
 import PrepCures from '../prep/PrepCures.vue'
+import LeadLines from '../prep/LeadLines.vue'
 import PrepNotOn from '../prep/PrepNotOn.vue'
 
 /** One task: where its minutes come from, when and by whom it is done; else what does not fit, and what would cure it. */
@@ -47,7 +48,11 @@ const openWindows = computed(() =>
   prep.windows
     .filter(
       ({ window }) =>
-        task.value && window.from < task.value.due && (!window.lent || window.adultId === task.value.mark?.adultId),
+        task.value &&
+        !window.before &&
+        window.from < task.value.due &&
+        window.to > task.value.release &&
+        (!window.lent || window.adultId === task.value.mark?.adultId),
     )
     .map(({ window, index }) => ({
       title: `${shortDate(window.date)}, ${windowWords(window)}`,
@@ -159,6 +164,7 @@ const paces = computed(() => {
       <h3>Learned from you</h3>
       <p v-for="line in paces" :key="line" class="small">{{ line }}</p>
     </template>
+    <LeadLines />
     <PrepNotOn />
     <router-link :to="{ name: 'home', query: { tab: 'adults' } }">Prep time, in Home</router-link>
   </div>

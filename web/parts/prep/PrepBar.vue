@@ -5,7 +5,7 @@ import { atWords, shortStep, timesWords, waitingWords } from '@core/prep'
 import type { WindowPlan } from '../../stores/prep'
 
 /** One window as a bar with its tasks: as wide as they take, what waits as a thin line on, what does not fit in red. */
-const props = defineProps<{ plan: WindowPlan; chosen: string | null; many: boolean; adult: string }>()
+const props = defineProps<{ plan: WindowPlan; chosen: string | null; held: boolean; many: boolean; adult: string }>()
 defineEmits<{ choose: [key: string] }>()
 const LONG_WAIT = 60
 const free = computed(
@@ -35,7 +35,7 @@ const words = (piece: { from: number; to: number; setUp: number }, task: WindowP
       <span class="small mute">{{ timesWords(plan.window) }}</span>
       <span v-if="many" class="small mute">{{ adult }}</span>
     </div>
-    <div class="cubby bar" :data-slot="plan.index">
+    <div class="cubby bar" :class="{ over: held }" :data-slot="plan.index">
       <button
         v-for="{ piece, task } in plan.pieces"
         :key="`${task.key} ${piece.from}`"
@@ -111,12 +111,15 @@ const words = (piece: { from: number; to: number; setUp: number }, task: WindowP
 .waits {
   border-bottom: 2px dotted var(--apricot);
 }
-.over {
+.bar.over {
+  outline: 2px solid var(--spruce);
+}
+.task.over {
   background: var(--brick-tint);
   border-color: var(--brick);
   border-left-width: 3px;
 }
-.over .small {
+.task.over .small {
   color: var(--ink);
 }
 .free {

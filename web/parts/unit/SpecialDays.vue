@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { newEvent, newSlowProject, type Unit } from '@core/domain'
+import { SLOW_KINDS, slowKind } from '@core/library/slow'
 import { newId } from '../../api/newId'
 import EventEditor from './EventEditor.vue'
 
@@ -15,12 +16,37 @@ function dropProject(i: number) {
   draft.value.slowProjects.splice(i, 1)
   emit('commit')
 }
+/** What the library knows of it: its stages, its care and what to be careful with. */
+function become(i: number, kind: string | null) {
+  const [one, known] = [draft.value.slowProjects[i], kind === null ? undefined : slowKind(kind)]
+  draft.value.slowProjects[i] = {
+    ...one,
+    kind,
+    name: known && (one.name === NEW_NAME || one.kind) ? known.name : one.name,
+    stages: known ? known.stages.map((stage) => ({ ...stage })) : [],
+    care: known?.care ?? '',
+    careEvery: known?.careEvery ?? 1,
+    ends: known?.ends ?? '',
+    cautions: [...(known?.cautions ?? [])],
+    reached: {},
+  }
+  emit('commit')
+}
+const NEW_NAME = 'Something that grows'
+const kinds = [
+  { title: 'Something of your own', value: null },
+  ...SLOW_KINDS.map((one) => ({ title: one.name, value: one.id })),
+]
+function begin(i: number, date: string) {
+  draft.value.slowProjects[i].startOn = date || null
+  emit('commit')
+}
 function addEvent() {
   draft.value.events.push(newEvent(draft.value.days, 'Special day'))
   emit('commit')
 }
 function addProject() {
-  draft.value.slowProjects.push(newSlowProject(newId(), 'Something that grows', 1, draft.value.days))
+  draft.value.slowProjects.push(newSlowProject(newId(), NEW_NAME, 1, draft.value.days))
   emit('commit')
 }
 </script>
@@ -38,30 +64,49 @@ function addProject() {
       @commit="emit('commit')"
       @remove="dropEvent(i)"
     />
-    <div v-for="(one, i) in draft.slowProjects" :key="`s${i}`" class="inline pair">
-      <span>Day</span
-      ><v-text-field
-        v-model.number="one.fromDay"
-        class="tiny"
-        type="number"
-        min="1"
-        :aria-label="`Project ${i + 1}: from day`"
-        @blur="emit('commit')"
-      /><span>to</span
-      ><v-text-field
-        v-model.number="one.toDay"
-        class="tiny"
-        type="number"
-        min="1"
-        :aria-label="`Project ${i + 1}: to day`"
-        :error-messages="errors[`slowProjects.${i}.toDay`]"
-        @blur="emit('commit')"
-      /><v-text-field v-model="one.name" :aria-label="`Project ${i + 1}: name`" @blur="emit('commit')" /><TextButton
-        :aria-label="`Remove ${one.name}`"
-        @click="dropProject(i)"
-      >
-        remove
-      </TextButton>
+    <div v-for="(one, i) in draft.slowProjects" :key="one.id" class="slow">
+      <div class="inline pair">
+        <span>Day</span
+        ><v-text-field
+          v-model.number="one.fromDay"
+          class="tiny"
+          type="number"
+          min="1"
+          :aria-label="`Project ${i + 1}: from day`"
+          @blur="emit('commit')"
+        /><span>to</span
+        ><v-text-field
+          v-model.number="one.toDay"
+          class="tiny"
+          type="number"
+          min="1"
+          :aria-label="`Project ${i + 1}: to day`"
+          :error-messages="errors[`slowProjects.${i}.toDay`]"
+          @blur="emit('commit')"
+        /><v-text-field v-model="one.name" :aria-label="`Project ${i + 1}: name`" @blur="emit('commit')" /><TextButton
+          :aria-label="`Remove ${one.name}`"
+          @click="dropProject(i)"
+        >
+          remove
+        </TextButton>
+      </div>
+      <div class="kind">
+        <v-select
+          :model-value="one.kind"
+          :items="kinds"
+          :aria-label="`Project ${i + 1}: what it is`"
+          @update:model-value="become(i, $event)"
+        />
+        <label class="small mute"
+          >begins on
+          <input
+            class="time"
+            type="date"
+            :value="one.startOn ?? ''"
+            :aria-label="`Project ${i + 1}: begins on`"
+            @change="begin(i, ($event.target as HTMLInputElement).value)"
+        /></label>
+      </div>
     </div>
     <div class="inline">
       <v-btn size="small" @click="addEvent">Add a special day</v-btn
@@ -71,6 +116,21 @@ function addProject() {
 </template>
 
 <style scoped>
+@media (max-width: 700px) {
+  .slow .kind {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+.slow {
+  display: grid;
+  gap: 6px;
+}
+.kind {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: center;
+}
 .plain {
   border: 0;
   padding: 0;

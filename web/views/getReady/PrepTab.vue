@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { countWords, longDate, minutesWords } from '@core/base'
 import { waitingWords, windowWords, type PrepOver, type PrepTask, type PrepWindowOn } from '@core/prep'
+import SlowCard from '../../parts/prep/SlowCard.vue'
 import PrepBar from '../../parts/prep/PrepBar.vue'
 import { useCardDrag } from '../../composables/useCardDrag'
 import { usePrep, type WindowPlan } from '../../stores/prep'
@@ -60,7 +61,7 @@ function move(task: PrepTask, window: PrepWindowOn) {
     void prep.pin(task, window)
   }
 }
-useCardDrag(lists, (item, slot) => {
+const { dragging } = useCardDrag(lists, (item, slot) => {
   const task = prep.byKey.get(item.dataset.drag ?? '')
   const window = prep.windows[Number(slot.dataset.slot)]?.window
   if (task && window) move(task, window)
@@ -114,6 +115,7 @@ const listOf = (element: unknown) => {
         :ref="listOf"
         :plan="plan"
         :chosen="chosen"
+        :held="dragging?.slot?.dataset.slot === String(plan.index)"
         :many="manyAdults"
         :adult="prep.adultName(plan.window.adultId)"
         @choose="chosen = $event"
@@ -131,6 +133,10 @@ const listOf = (element: unknown) => {
         <span class="card-title">{{ over.task.step.text }}</span>
         <span class="small">{{ minutesWords(over.minutes) }} for {{ over.task.session.activity.title }}</span>
       </button>
+    </section>
+    <section v-if="prep.slow.length" class="day" aria-label="Slow projects">
+      <h2>Slow projects</h2>
+      <SlowCard v-for="one in prep.slow" :key="one.project.id" :now="one" />
     </section>
     <details v-if="prep.done.length" class="ready">
       <summary>{{ countWords(prep.done.length, 'task') }} ready</summary>
