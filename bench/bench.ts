@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { effectScope, shallowRef } from 'vue'
 import { supplyListOf, coverByPacks } from '@core/supplies'
+import { schedule } from '@core/prep'
 import { readingsOf } from '@core/readings'
 import { resolvePlan } from '@core/plan'
 import { byId } from '@core/base'
@@ -17,6 +18,7 @@ import { openHome } from '../e2e/home'
 import { DESK, openBrowser, openPage } from '../e2e/browser'
 import { dragOnBoard } from './drag'
 import { largeSnapshot } from './large'
+import { largeWork, missed } from './schedule'
 
 /** Prints what was measured beside its budget, and beside a lower bound where there is one. No test asserts a time. */
 
@@ -92,6 +94,26 @@ lines.push({
   unit: 'ms',
   budget: 20,
   bound: reading,
+})
+const [fitting, over] = [largeWork(300, 60, 0.6), largeWork(300, 60, 0.9)]
+lines.push({
+  what: 'Preparation: 300 tasks laid into 60 windows',
+  measured: repeat(20, () => schedule(fitting.jobs, fitting.windows)),
+  unit: 'ms',
+  budget: 100,
+})
+lines.push({
+  what: 'The same where some of it does not fit',
+  measured: repeat(20, () => schedule(over.jobs, over.windows)),
+  unit: 'ms',
+  budget: 150,
+})
+const small = missed(3000)
+lines.push({
+  what: `Work that waits or cannot be parted, said not to fit though it would, of ${small.fit} small cases`,
+  measured: (100 * small.missed) / small.fit,
+  unit: '%',
+  budget: 2,
 })
 const offers = Array.from({ length: 12 }, (_, i) => ({ size: 37 + i * 211, price: 90 + i * 350 }))
 lines.push({

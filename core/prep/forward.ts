@@ -10,6 +10,9 @@ const MOST_DECISIONS = 50_000
 /** How far due times are shaken where the order is tried by chance, in minutes. */
 const SHAKE = 2 * 1440
 
+/** One window fewer counts for more than any due time. */
+const SCARCE = 1440 * 400
+
 /** A small generator of numbers from 0 to 1 (D. Lehmer): the same from the same seed. */
 function chance(seed: number): () => number {
   let state = (seed * 48_271) % 2_147_483_647
@@ -32,7 +35,12 @@ class Run {
   readonly overs: Over[] = []
   readonly lastKind: (string | null)[]
   readonly shaken: number[]
+  /** Whether what is open stands in the order in which it is done, but for what is due at once. */
+  readonly inOrder: boolean
   setUps = 0
+  /** What is not finished yet, and how many windows take each. */
+  open: number[]
+  readonly windowsOf: number[]
 
   constructor(
     readonly instance: Instance,
@@ -47,13 +55,17 @@ class Run {
     this.cursor = windows.map((window) => window.from)
     this.gotOut = windows.map(() => new Set())
     this.lastKind = windows.map(() => null)
+    this.windowsOf = rule.by === 'scarce' ? instance.may.map((list) => list.filter(Boolean).length) : []
     const next = rule.by === 'chance' ? chance(rule.seed) : () => 0
     this.shaken = instance.due.map((due) => due + next() * SHAKE)
+    this.inOrder = rule.by === 'due' || rule.by === 'short' || rule.by === 'chance'
+    this.open = jobs.map((_, i) => i).sort((a, b) => this.shaken[a] - this.shaken[b])
   }
 
   /** A job ends: what comes after it can begin once it has waited. */
   end(job: number, at: number): void {
     this.left[job] = 0
+    this.open = this.open.filter((one) => one !== job)
     for (const { job: follower, ready } of this.instance.next[job]) {
       this.before[follower]--
       this.release[follower] = Math.max(this.release[follower], ready(at))
@@ -65,9 +77,8 @@ class Run {
     const { jobs, windows, may } = this.instance
     const due = jobs[job].due
     let last: number | null = null
-    windows.forEach((window, i) => {
-      if (may[job][i] && window.from < due && (last === null || window.to > windows[last].to)) last = i
-    })
+    for (let i = 0; i < windows.length; i++)
+      if (may[job][i] && windows[i].from < due && (last === null || windows[i].to > windows[last].to)) last = i
     this.overs.push({ job: jobs[job].id, minutes: this.left[job], window: last })
     this.end(job, due)
   }
@@ -105,16 +116,16 @@ class Run {
       case 'laxity':
         return this.toSpare(job, at, due)
       case 'scarce':
-        return this.instance.may[job].filter(Boolean).length * 1440 * 60 + due
+        return this.windowsOf[job] * SCARCE + due
     }
   }
 
   /** Minutes of windows that a job could still be done in, beyond what it takes. */
   private toSpare(job: number, at: number, due: number): number {
     let room = -this.left[job]
-    this.instance.windows.forEach((window, i) => {
-      if (this.instance.may[job][i]) room += Math.max(0, Math.min(window.to, due) - Math.max(window.from, at))
-    })
+    const { windows, may } = this.instance
+    for (let i = 0; i < windows.length; i++)
+      if (may[job][i]) room += Math.max(0, Math.min(windows[i].to, due) - Math.max(windows[i].from, at))
     return room
   }
 }
@@ -136,11 +147,11 @@ export function forward(instance: Instance, rule: Rule, leastPiece = LEAST_PIECE
   // What no window was left for.
   for (let again = true; again;) {
     again = false
-    jobs.forEach((_, job) => {
-      if (run.left[job] <= 0 || run.before[job] > 0) return
+    for (const job of run.open) {
+      if (run.before[job] > 0) continue
       run.drop(job)
       again = true
-    })
+    }
   }
   const over = run.overs.reduce((sum, one) => sum + one.minutes, 0)
   return {
@@ -156,10 +167,10 @@ export function forward(instance: Instance, rule: Rule, leastPiece = LEAST_PIECE
 
 /** The window that comes to a moment of its own first; -1 where all are over. */
 function nextWindow(run: Run): number {
+  const { windows } = run.instance
   let first = -1
-  run.instance.windows.forEach((window, i) => {
-    if (run.cursor[i] < window.to && (first < 0 || run.cursor[i] < run.cursor[first])) first = i
-  })
+  for (let i = 0; i < windows.length; i++)
+    if (run.cursor[i] < windows[i].to && (first < 0 || run.cursor[i] < run.cursor[first])) first = i
   return first
 }
 
@@ -167,26 +178,28 @@ function nextWindow(run: Run): number {
 function choose(run: Run, window: number, at: number): { job: number; wakes: number } {
   const { jobs, may } = run.instance
   let [best, bestKey, bestKind, wakes] = [-1, Infinity, false, Infinity]
-  jobs.forEach((one, job) => {
-    if (run.left[job] <= 0 || run.before[job] > 0) return
-    if (one.due <= at) {
+  for (const job of run.open) {
+    // Nothing after this one can be more urgent.
+    if (best >= 0 && run.inOrder && run.shaken[job] > bestKey + 1) break
+    if (run.before[job] > 0) continue
+    if (jobs[job].due <= at) {
       run.drop(job)
       wakes = at
-      return
+      continue
     }
-    if (!may[job][window]) return
+    if (!may[job][window]) continue
     const free = Math.max(run.release[job], run.busy[job])
     if (free > at) {
       wakes = Math.min(wakes, free)
-      return
+      continue
     }
-    if (run.roomFor(job, window, at) <= 0) return
+    if (run.roomFor(job, window, at) <= 0) continue
     const key = run.key(job, window, at)
-    const kind = one.setUp !== null && one.setUp.kind === run.lastKind[window]
+    const kind = jobs[job].setUp !== null && jobs[job].setUp.kind === run.lastKind[window]
     const first =
-      key < bestKey || (key === bestKey && (kind !== bestKind ? kind : run.left[job] > run.left[best] && best >= 0))
+      key < bestKey || (key === bestKey && (kind === bestKind ? best >= 0 && run.left[job] > run.left[best] : kind))
     if (best < 0 || first) [best, bestKey, bestKind] = [job, key, kind]
-  })
+  }
   return { job: best, wakes }
 }
 
@@ -198,24 +211,26 @@ function step(run: Run, window: number): void {
   // Something was dropped just now: what follows it may begin.
   if (wakes === at) return
   if (job < 0) {
-    const others = windows.flatMap((_, i) =>
-      run.cursor[i] > at && run.cursor[i] < windows[i].to ? [run.cursor[i]] : [],
-    )
-    const open = run.before.some((count, i) => count > 0 && run.left[i] > 0)
-    run.cursor[window] = Math.min(windows[window].to, wakes, ...(open ? others : []))
+    let until = Math.min(windows[window].to, wakes)
+    // What waits for work in another window may begin once that goes on.
+    if (run.open.some((one) => run.before[one] > 0))
+      for (let i = 0; i < windows.length; i++)
+        if (run.cursor[i] > at && run.cursor[i] < windows[i].to) until = Math.min(until, run.cursor[i])
+    run.cursor[window] = until
     return
   }
   const setUp = run.setUpOf(job, window)
   let piece = run.roomFor(job, window, at)
   if (jobs[job].splits) {
     const key = run.key(job, window, at)
-    jobs.forEach((_, other) => {
+    for (const other of run.open) {
+      if (run.inOrder && run.shaken[other] > key) break
       const begins = run.release[other]
-      if (run.left[other] <= 0 || run.before[other] > 0 || !may[other][window] || other === job) return
-      if (begins <= at || begins >= at + setUp + piece || run.key(other, window, begins) >= key) return
+      if (begins <= at || begins >= at + setUp + piece || other === job || run.before[other] > 0) continue
+      if (!may[other][window] || run.key(other, window, begins) >= key) continue
       const cut = begins - at - setUp
       if (cut >= run.leastPiece && run.left[job] - cut >= run.leastPiece) piece = cut
-    })
+    }
   }
   const kind = jobs[job].setUp?.kind
   if (kind !== undefined && !run.gotOut[window].has(kind)) {

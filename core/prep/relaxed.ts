@@ -67,7 +67,9 @@ export function leastOver(instance: Instance): { least: number; fits: boolean } 
     jobs.map((job) => job.release),
     jobs.map((job) => job.due),
   ).most
-  const held = jobs.every((job, i) => job.release === instance.release[i] && job.due === instance.due[i])
+  // What does not fit with all the time there is does not fit with less.
+  const held =
+    open < total || jobs.every((job, i) => job.release === instance.release[i] && job.due === instance.due[i])
   return { least: total - open, fits: (held ? open : fullest(instance, instance.release, instance.due).most) >= total }
 }
 

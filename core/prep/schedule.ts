@@ -21,6 +21,10 @@ const better = (a: Schedule, b: Schedule): boolean =>
       ? a.overs.length < b.overs.length
       : a.setUps < b.setUps
 
+/** Orders by chance: as many as leave a drag of a card free of it, fewer where there is more to lay out. */
+const MOST_TRIES = 24
+const TRIED_JOBS = 1200
+
 const RULES: Rule[] = [{ by: 'due' }, { by: 'kind' }, { by: 'short' }, { by: 'laxity' }, { by: 'scarce' }]
 
 /**
@@ -39,7 +43,7 @@ const RULES: Rule[] = [{ by: 'due' }, { by: 'kind' }, { by: 'short' }, { by: 'la
 export function schedule(
   jobs: readonly Job[],
   windows: readonly Stretch[],
-  { style = 'early', offset = () => 0, tries = 40 }: Partial<ScheduleOptions> = {},
+  { style = 'early', offset = () => 0, tries = MOST_TRIES }: Partial<ScheduleOptions> = {},
 ): Schedule {
   const instance = prepared(jobs, windows, offset)
   let best = forward(instance, RULES[0])
@@ -64,13 +68,16 @@ function improved(instance: Instance, first: Schedule, pure: boolean, tries: num
     const other = forward(instance, rule, least)
     if (better(other, best)) best = other
   }
-  for (const rule of RULES.slice(1)) tryRule(rule)
+  // By the time to spare is the dearest to reckon: it is worth it where there is little.
+  const few = instance.jobs.length * 2 <= TRIED_JOBS / 4
+  for (const rule of RULES.slice(1)) if (few || rule.by !== 'laxity') tryRule(rule)
   if (pure && best.over > bound.least) {
     // Short pieces are worth it where nothing else fits.
     for (const rule of RULES) tryRule(rule, 1)
     if (best.over > bound.least) best = spread(instance)
   }
-  for (let seed = 1; seed <= tries && best.over > bound.least; seed++) tryRule({ by: 'chance', seed })
+  const most = Math.min(tries, Math.floor(TRIED_JOBS / instance.jobs.length))
+  for (let seed = 1; seed <= most && best.over > bound.least; seed++) tryRule({ by: 'chance', seed })
   return {
     ...best,
     least: bound.least,
