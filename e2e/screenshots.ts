@@ -46,7 +46,15 @@ const SHOTS: Shot[] = [
     then: '.step.on',
     keys: [' ', ' '],
   },
-  { name: 'families', path: `${WHEELS}/get-ready?tab=families`, wait: '.ask' },
+  { name: 'preparation', path: `${WHEELS}/get-ready?tab=time`, wait: '.pocket .cure' },
+  {
+    name: 'phone-prepare',
+    path: `${UNIT}/prepare`,
+    wait: '.work .item',
+    click: '.work .item .why',
+    then: '.current',
+    size: PHONE,
+  },
   {
     name: 'phone-shop',
     path: `${UNIT}/shop?shop=the craft shop`,
@@ -58,7 +66,6 @@ const SHOTS: Shot[] = [
   },
   { name: 'hand-over', path: `${UNIT}/hand-over`, wait: '.sheet' },
   { name: 'run', path: `${UNIT}/run`, wait: '.sheet' },
-  { name: 'home', path: '/home?tab=children&open=oona', wait: '.field' },
   {
     name: 'pantry',
     path: '/pantry',

@@ -18,6 +18,7 @@ import { eventRoutes } from './routes/events'
 import { fileRoutes } from './routes/files'
 import { handOverRoutes } from './routes/handOver'
 import { houseRoutes } from './routes/house'
+import { calendarRoutes } from './routes/calendars'
 import { mixingRoutes } from './routes/mixing'
 import { COOKIE, sessionRoutes } from './routes/session'
 import { supplyRoutes } from './routes/supplies'
@@ -28,6 +29,7 @@ import { Backups } from './services/backups'
 import { Pictures } from './services/pictures'
 import { Changes } from './services/changes'
 import { Clock } from './services/clock'
+import { Calendars } from './services/calendars'
 import { Labels } from './services/labels'
 import { Live } from './services/live'
 import { PlanFiles } from './services/planFiles'
@@ -90,6 +92,7 @@ export async function createKobby(settings: Settings): Promise<Kobby> {
     ...eventRoutes(live, accounts, shares),
     ...supplyRoutes(supplies, new Asks(db, supplies, shares, changes), shares),
     ...mixingRoutes(db, new Labels(db)),
+    ...calendarRoutes(new Calendars(db, clock), shares),
     ...backupRoutes(backups),
     ...pictureRoutes(new Pictures(db, clock)),
   ]

@@ -151,8 +151,8 @@ export const Applied = z.strictObject({
 })
 export type Applied = z.infer<typeof Applied>
 
-export const SHARE_KINDS = ['day', 'ask'] as const
-/** A link to one day, or to what families are asked for. */
+export const SHARE_KINDS = ['day', 'ask', 'calendar'] as const
+/** A link to one day, to what families are asked for, or to the unit's calendar. */
 export const Share = z.strictObject({
   id: Id,
   unitId: Id,

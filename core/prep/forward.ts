@@ -138,7 +138,7 @@ class Run {
  */
 export function forward(instance: Instance, rule: Rule, leastPiece = LEAST_PIECE): Schedule {
   const run = new Run(instance, rule, leastPiece)
-  const { jobs, windows } = instance
+  const { windows } = instance
   let decisions = 0
   for (let window = nextWindow(run); window >= 0 && decisions < MOST_DECISIONS; window = nextWindow(run)) {
     decisions++

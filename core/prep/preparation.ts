@@ -132,7 +132,12 @@ const NOTHING: Schedule = { pieces: [], overs: [], over: 0, proof: 'fits', least
 export function preparationOf(snapshot: UnitSnapshot, plan: ResolvedPlan, lines: readonly SupplyLine[]): Preparation {
   const { home, children, adults, today, now, lastDayBefore } = snapshot
   const offset = offsetIn(home.timeZone)
-  const tasks = prepTasks(snapshot, plan, lines, offset)
+  // What was handed to someone who is gone is anybody's again.
+  const known = new Set(adults.map((one) => one.id))
+  const marks = snapshot.prepMarks.map((one) =>
+    one.adultId !== null && !known.has(one.adultId) ? { ...one, adultId: null } : one,
+  )
+  const tasks = prepTasks({ ...snapshot, prepMarks: marks }, plan, lines, offset)
   const open = tasks.filter((task) => task.left > 0)
   if (!open.length) return { tasks, windows: [], schedule: NOTHING, overs: [], days: [] }
   const handed = new Set(open.flatMap((task) => task.mark?.adultId ?? []))

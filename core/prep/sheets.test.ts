@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { letterTally, makesLetters } from './letters'
 import { CARD_MM, cuttingMinutes, PAPERS, piecesPerSheet, sheetsFor } from './sheets'
 
 describe('pieces on sheets', () => {
@@ -49,4 +50,43 @@ describe('pieces on sheets', () => {
   })
   it('cuts several sheets as one stack', () =>
     expect([cuttingMinutes(0), cuttingMinutes(16), cuttingMinutes(16, 2)]).toEqual([0, 5, 3]))
+})
+
+describe('letters of names', () => {
+  it('are counted over all of them, the most wanted first', () => {
+    expect(letterTally(['Pip', 'Idris']).map((one) => `${one.letter}${one.count}`)).toEqual([
+      'I3',
+      'P2',
+      'D1',
+      'R1',
+      'S1',
+    ])
+    expect(letterTally(['Zoë-Mae', 'ZO\u0045\u0308']).map((one) => `${one.letter}${one.count}`)).toEqual([
+      'Ë2',
+      'O2',
+      'Z2',
+      'A1',
+      'E1',
+      'M1',
+    ])
+    expect(letterTally([])).toEqual([])
+  })
+  it('are as many as the names have, in whatever order they come', () => {
+    fc.assert(
+      fc.property(fc.array(fc.stringMatching(/^[A-Za-z]{1,12}$/), { maxLength: 12 }), (names) => {
+        const tally = letterTally(names)
+        expect(tally.reduce((sum, one) => sum + one.count, 0)).toBe(names.join('').length)
+        expect(letterTally([...names].reverse())).toEqual(tally)
+      }),
+    )
+  })
+  it('are made by steps that say so', () => {
+    expect(
+      ['Cut the letters of each name', 'Write each child’s letters on cards, one on each'].map(makesLetters),
+    ).toEqual([true, true])
+    expect(['Write large letters on cards, a dot where each begins', 'Cut a kite'].map(makesLetters)).toEqual([
+      false,
+      false,
+    ])
+  })
 })

@@ -82,7 +82,8 @@ function goodFrom(session: Session, step: PrepStep, plan: ResolvedPlan, home: Ho
   const recipe = session.placement.mix && plan.recipes.get(session.placement.mix.recipeId)
   if (recipe && step.id.startsWith(MIX_STEP)) return addDays(use, -Math.max(...recipe.keeps.map((one) => one.days)))
   const { keeps } = KINDS_OF_WORK[kindOfStep(step)]
-  if (!keeps) return null
+  // What freezes or dries for hours is none the worse for a day more.
+  if (!keeps || step.wait === 'overnight' || step.wait >= LONG_WAIT) return null
   if (keeps.by === 'calendar') return addDays(use, -keeps.days)
   let date = use
   for (let days = keeps.days, back = 0; days > 0 && back < LONGEST_CLOSED; back++) {
@@ -92,6 +93,8 @@ function goodFrom(session: Session, step: PrepStep, plan: ResolvedPlan, home: Ho
   return date
 }
 
+/** From so many minutes on, waiting is what a step is for. */
+const LONG_WAIT = 240
 /** No home is closed longer in one piece than this, in days. */
 const LONGEST_CLOSED = 60
 

@@ -27,7 +27,7 @@ export interface Route {
   path: string
   summary: string
   /** Who may: everyone, whoever has a link of this kind, or the owner. */
-  access: 'open' | 'day' | 'ask' | 'owner'
+  access: 'open' | 'day' | 'ask' | 'calendar' | 'owner'
   /** How large its body may be; small for strangers, unless said otherwise. */
   size: Size
   params: z.ZodType
@@ -104,7 +104,7 @@ export function serve(routes: readonly Route[], doors: Doors): Router {
       if (one.access === 'owner' && !signedIn) throw new Problem(401, 'Please sign in')
       const params = check(one.params, ctx.params)
       const share =
-        one.access === 'day' || one.access === 'ask'
+        one.access === 'day' || one.access === 'ask' || one.access === 'calendar'
           ? await doors.shareOf(ctx, (params as { token: string }).token, one.access)
           : undefined
       await one.before?.(ctx)

@@ -23,7 +23,7 @@ import { linkBy, linkEnds, linksOf, setLinkOpened, withdrawLink, writeLink } fro
 import { readTicks } from '../store/ticks'
 
 export const NewShare = z.strictObject({ day: z.number().int().min(1).max(60), label: Line, endsOn: CalendarDate })
-/** A link on which families sign up for what to bring. */
+/** A link on which families sign up for what to bring, or that a calendar subscribes to. */
 export const NewAskShare = z.strictObject({ label: Line, endsOn: CalendarDate })
 
 /** What one live line of a link is ended by. */
@@ -54,6 +54,14 @@ export class Shares {
       snapshot: { today },
     } = await readSource(this.db, this.clock, unitId)
     return this.make(unitId, 'ask', 0, input, today)
+  }
+
+  /** Makes a link that a calendar subscribes to. */
+  async createCalendar(unitId: string, input: z.infer<typeof NewAskShare>): Promise<Share & { token: string }> {
+    const {
+      snapshot: { today },
+    } = await readSource(this.db, this.clock, unitId)
+    return this.make(unitId, 'calendar', 0, input, today)
   }
 
   private async make(

@@ -114,6 +114,8 @@ export const api = {
   purchases: (year: number) => call<PurchasesAnswer>('GET', `/purchases/${year}`),
   previewPantry: (text: string) => call<ImportAnswer>('POST', '/pantry/csv/preview', { text }),
   applyPantry: (text: string) => call<ImportAnswer>('POST', '/pantry/csv/apply', { text }),
+  calendarLink: (unitId: string, share: { label: string; endsOn: string }) =>
+    call<MadeShare>('POST', `/units/${unitId}/calendar-links`, share),
   revoke: (unitId: string, shareId: string) => call<void>('DELETE', `/units/${unitId}/shares/${shareId}`),
   shared: (token: string) => call<SharedDay>('GET', `/shared/${token}`),
   sharedTick: (token: string, tick: LinkTick) => call<Tick>('PUT', `/shared/${token}/ticks`, tick),

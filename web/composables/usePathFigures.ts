@@ -1,6 +1,7 @@
 import { computed, type Ref } from 'vue'
-import { countWords, shortWeekday, weekdayOf } from '@core/base'
+import { countWords, minutesWords, shortWeekday, weekdayOf } from '@core/base'
 import { plannableBlocks } from '@core/plan'
+import { readyOf } from '@core/readings'
 import { isToGet } from '@core/supplies'
 import { useUnit } from '../stores/unit'
 import type { StepName } from '../router'
@@ -35,6 +36,7 @@ export function usePathFigures(wanted: Readonly<Ref<boolean>>) {
         ),
     )
     const late = readings.lines.filter((line) => line.late).length
+    const over = readyOf(readings.preparation).first?.over ?? 0
     const toGet = readings.lines.filter(isToGet).length
     const dated = new Set(readings.plan.sessions.map((session) => session.placement.id))
     const stranded = store.placements.filter((one) => !dated.has(one.id)).length
@@ -52,7 +54,9 @@ export function usePathFigures(wanted: Readonly<Ref<boolean>>) {
         : { words: open.length ? `${countWords(open.length, 'day')} still open` : 'Every day laid out' },
       'get-ready': late
         ? { words: `${countWords(late, 'thing')} late`, late: true }
-        : { words: toGet ? `${countWords(toGet, 'thing')} to get` : 'All in the house' },
+        : over
+          ? { words: `Prep ${minutesWords(over)} over`, late: true }
+          : { words: toGet ? `${countWords(toGet, 'thing')} to get` : 'All in the house' },
       'hand-over': { words: next ? `Next: ${shortWeekday(weekdayOf(next.date))}, day ${next.number}` : 'No day ahead' },
       run: { words: today ? `Day ${today.number} of ${days.length}` : 'Not today' },
       'look-back': { words: `${done} done` },

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { countWords, longDate, shortDate, minutesWords, quantityWords } from '@core/base'
 import { capital } from '@core/ideas'
-import { dueWords, roundFor, waitingWords, windowWords, type PrepTask } from '@core/prep'
+import { dueWords, holdersFor, roundFor, type Holder, waitingWords, windowWords, type PrepTask } from '@core/prep'
 import PlainFrame from '../parts/frame/PlainFrame.vue'
 import { useHouse } from '../stores/house'
 import { usePrep } from '../stores/prep'
@@ -57,8 +57,10 @@ function ready(task: PrepTask) {
   if (timed && next) prep.start(next)
 }
 const part = ref<number | null>(null)
+const partFault = ref('')
 function leavePart(task: PrepTask) {
-  if (part.value === null || part.value <= 0) return
+  partFault.value = typeof part.value === 'number' && part.value > 0 ? '' : 'Write minutes above 0'
+  if (partFault.value || part.value === null) return
   void prep.leave(task, Math.min(part.value, task.left))
   part.value = null
   prep.stop()
@@ -70,6 +72,14 @@ const ofNext = computed(() => prep.tasks.filter((task) => task.session.days[0].d
 const notReady = computed(() => ofNext.value.filter((task) => task.left > 0))
 const firstNeeded = computed(() => [...notReady.value].sort((a, b) => a.due - b.due)[0] as PrepTask | undefined)
 const stops = computed(() => (next.value && unit.readings ? roundFor(unit.readings.plan, next.value.date) : []))
+const holders = computed(() => (next.value && unit.readings ? holdersFor(unit.readings.plan, next.value.date) : []))
+const HOLDERS: Record<Holder, string> = {
+  'circle-basket': 'in the circle basket',
+  tray: 'on a tray',
+  bin: 'in the bin',
+  folder: 'in the folder of the day',
+  out: 'set out at its center',
+}
 const whenOf = (task: PrepTask) => {
   const one = prep.windows.find(({ pieces }) => pieces.some((piece) => piece.task.key === task.key))
   return one
@@ -120,6 +130,7 @@ const whenOf = (task: PrepTask) => {
             <input v-model.number="part" type="number" min="1" :max="current.left" class="minutes"
           /></label>
           <v-btn size="small" type="submit">Write it down</v-btn>
+          <span v-if="partFault" class="small brick" role="alert">{{ partFault }}</span>
         </form>
       </section>
       <template v-if="chosen">
@@ -173,6 +184,24 @@ const whenOf = (task: PrepTask) => {
             <span>{{ task.step.text }}</span><span class="small mute">{{ whenOf(task) }}</span>
           </div>
         </template>
+        <details v-if="holders.length">
+          <summary>What lies in which basket, tray and folder</summary>
+          <div v-for="one in holders" :key="one.session.placement.id" class="stop">
+            <h3>
+              {{ one.session.activity.title }} <span class="small mute">{{ HOLDERS[one.holder] }}</span>
+            </h3>
+            <p>
+              {{
+                one.things
+                  .map(
+                    ({ material, quantity }) =>
+                      `${quantityWords(quantity, material.unit, house.thisHome.measures)} ${material.name}`,
+                  )
+                  .join(', ')
+              }}
+            </p>
+          </div>
+        </details>
         <details v-if="stops.length">
           <summary>What it takes, in one round through the house</summary>
           <div v-for="stop in stops" :key="stop.place" class="stop">
@@ -286,7 +315,7 @@ summary {
   .item {
     grid-template-columns: auto minmax(0, 1fr) auto;
   }
-  .item > :last-child {
+  .item > .why {
     grid-column: 2;
     justify-self: start;
   }

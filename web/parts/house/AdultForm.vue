@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { toRef } from 'vue'
+import { ref, toRef } from 'vue'
 import { Adult, WEEKDAYS } from '@core/domain'
-import { shortWeekday } from '@core/base'
+import { mediumDate, shortWeekday, spanWords, weekdayOf } from '@core/base'
+import { withPrepDay } from '@core/prep'
 import { useDraft } from '../../composables/useDraft'
 import { useFlags } from '../../composables/useFlags'
 import { useHouse } from '../../stores/house'
@@ -29,6 +30,26 @@ const ROLES = [
 ]
 function addWindow() {
   draft.value!.prepWindows.push({ weekday: 'mon', name: 'Nap', from: '13:15', to: '14:45', naps: false })
+  commit()
+}
+const other = ref({ date: '', from: '20:00', to: '21:00' })
+const otherFault = ref('')
+/** On one date her prep time is another, besides what of it is as usual, or there is none. */
+function differ(some: boolean) {
+  const { date, from, to } = other.value
+  otherFault.value = !date ? 'Choose a date' : some && from >= to ? 'The end must come after the start' : ''
+  if (otherFault.value || !draft.value) return
+  const known = draft.value.prepDays.find((one) => one.date === date)
+  const usual = draft.value.prepWindows
+    .filter((one) => one.weekday === weekdayOf(date))
+    .map(({ name, from: start, to: end }) => ({ name, from: start, to: end }))
+  const windows = some ? [...(known?.windows ?? usual), { name: 'More time', from, to }] : []
+  draft.value.prepDays = withPrepDay(draft.value, { date, windows }).prepDays
+  other.value.date = ''
+  commit()
+}
+function asUsual(i: number) {
+  draft.value!.prepDays.splice(i, 1)
   commit()
 }
 function dropWindow(i: number) {
@@ -66,12 +87,43 @@ function dropWindow(i: number) {
           type="time"
           :aria-label="`Window ${i + 1} to`"
           @blur="commit"
+        /><v-checkbox
+          v-model="one.naps"
+          class="naps"
+          label="Only while they all nap"
+          :aria-label="`Window ${i + 1} only while everyone who naps is asleep`"
+          hide-details
+          @update:model-value="commit"
         /><TextButton :aria-label="`Remove window ${i + 1}`" @click="dropWindow(i)"> remove</TextButton
         ><span v-if="errors[`prepWindows.${i}.to`] ?? errors[`prepWindows.${i}.from`]" class="small brick wide">{{
           errors[`prepWindows.${i}.to`] ?? errors[`prepWindows.${i}.from`]
         }}</span>
       </div>
       <TextButton @click="addWindow">Add a window</TextButton>
+      <p v-if="draft.prepDays.length" class="k-label dates">Dates with other prep time</p>
+      <div v-for="(day, i) in draft.prepDays" :key="day.date" class="row">
+        <span
+          >{{ mediumDate(day.date) }}:
+          {{
+            day.windows.length ? day.windows.map((one) => `${one.name}, ${spanWords(one)}`).join('; ') : 'none'
+          }}</span
+        ><TextButton :aria-label="`As usual on ${mediumDate(day.date)}`" @click="asUsual(i)">as usual</TextButton>
+      </div>
+      <p class="k-label dates">On one date only</p>
+      <div class="differs">
+        <input
+          v-model="other.date"
+          class="time"
+          type="date"
+          :min="session.today"
+          aria-label="Date with other prep time"
+        />
+        <input v-model="other.from" class="time" type="time" aria-label="Prep time on that date from" />
+        <input v-model="other.to" class="time" type="time" aria-label="Prep time on that date to" />
+        <v-btn size="small" @click="differ(true)">Add it</v-btn>
+        <v-btn size="small" @click="differ(false)">None that day</v-btn>
+        <span v-if="otherFault" class="small brick wide" role="alert">{{ otherFault }}</span>
+      </div>
     </fieldset>
     <DatesThatDiffer v-model="draft.exceptions" :today="session.today" :errors="errors" @left="commit" />
     <FormField label="Note"
@@ -81,6 +133,20 @@ function dropWindow(i: number) {
 </template>
 
 <style scoped>
+.naps {
+  grid-column: 1 / 3;
+  margin: -6px 0 0 -8px;
+}
+.dates {
+  margin-top: 10px;
+}
+.differs {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+  margin-top: 8px;
+}
 .plain {
   border: 0;
   padding: 0;

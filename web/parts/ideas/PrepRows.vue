@@ -116,6 +116,9 @@ const kinds = (text: string) => [
   }
 }
 @media (max-width: 720px) {
+  .prep .kinds {
+    grid-template-columns: minmax(0, 1fr);
+  }
   .prep {
     grid-template-columns: minmax(0, 1fr);
   }

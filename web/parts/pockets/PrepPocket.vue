@@ -6,6 +6,8 @@ import {
   KINDS_OF_WORK,
   dayWindow,
   dueWords,
+  letterTally,
+  makesLetters,
   minutesReasons,
   overTitle,
   paceOf,
@@ -19,6 +21,7 @@ import { useHouse } from '../../stores/house'
 import FormField from '../fields/FormField.vue'
 import PrepCures from '../prep/PrepCures.vue'
 import LeadLines from '../prep/LeadLines.vue'
+import PrepCalendar from '../prep/PrepCalendar.vue'
 import PrepNotOn from '../prep/PrepNotOn.vue'
 
 /** One task: where its minutes come from, when and by whom it is done; else what does not fit, and what would cure it. */
@@ -28,6 +31,14 @@ const prep = usePrep()
 const unit = useUnit()
 const house = useHouse()
 const task = computed(() => (chosen.value === null ? undefined : prep.byKey.get(chosen.value)))
+const letters = computed(() => {
+  const now = task.value
+  if (!now || !makesLetters(now.step.text)) return ''
+  const names = now.session.parts.filter((part) => part.does === 'takes-part').map((part) => part.child.name)
+  return letterTally(names)
+    .map((one) => (one.count > 1 ? `${one.letter} ${one.count}` : one.letter))
+    .join(', ')
+})
 const overs = computed(() => prep.preparation?.overs ?? [])
 const own = computed(() => overs.value.filter((one) => one.task.key === chosen.value))
 const first = computed(() => overs.value[0])
@@ -114,6 +125,7 @@ const paces = computed(() => {
       <p v-if="waitingWords(task)" class="small">{{ capital(waitingWords(task)) }} after it.</p>
       <p v-if="!task.step.splits" class="small mute">It is done in one go.</p>
     </div>
+    <p v-if="letters" class="small">Letters for those who take part: {{ letters }}.</p>
     <div v-if="pieces.length" class="rows">
       <b>When</b>
       <p v-for="one in pieces" :key="one.piece.from" class="small">
@@ -166,6 +178,7 @@ const paces = computed(() => {
     </template>
     <LeadLines />
     <PrepNotOn />
+    <PrepCalendar />
     <router-link :to="{ name: 'home', query: { tab: 'adults' } }">Prep time, in Home</router-link>
   </div>
 </template>

@@ -70,11 +70,14 @@ const unreach = () => {
 const looking = ref(false)
 const cm = ref<number | null>(null)
 const note = ref('')
+/** Sent with nothing in it. */
+const missing = ref(false)
 const isUs = computed(() => unit.snapshot!.home.measures === 'us')
 const MM = { us: 25.4, metric: 10 }
 const fault = computed(() => (cm.value !== null && !(cm.value > 0 && cm.value < 1000) ? 'Write a height above 0' : ''))
 function look() {
-  if (fault.value || (cm.value === null && !note.value.trim())) return
+  missing.value = cm.value === null && !note.value.trim()
+  if (fault.value || missing.value) return
   const mm = cm.value === null ? null : Math.round(cm.value * MM[isUs.value ? 'us' : 'metric'] * 10) / 10
   const entry = { on: session.today, mm, note: note.value.trim(), by: session.user?.name ?? '' }
   prep.change(project.value, 'looked at', { looks: [...project.value.looks, entry].slice(-400) })
@@ -125,6 +128,7 @@ const looks = computed(() => [...project.value.looks].reverse().slice(0, 4))
       />
       <v-text-field v-model="note" aria-label="What you saw" placeholder="What you saw" maxlength="120" />
       <v-btn size="small" type="submit">Write it down</v-btn>
+      <p v-if="missing" class="small brick wide" role="alert">Write how tall it is, or what you saw.</p>
     </form>
     <ul v-if="looks.length" class="small">
       <li v-for="(one, i) in looks" :key="i">
@@ -182,6 +186,9 @@ const looks = computed(() => [...project.value.looks].reverse().slice(0, 4))
   grid-template-columns: 130px minmax(0, 1fr) auto;
   gap: 8px;
   align-items: start;
+}
+.wide {
+  grid-column: 1 / -1;
 }
 .care {
   align-items: center;

@@ -1,0 +1,78 @@
+import { addDays, dateOfDay, minutesWords } from '../base'
+import type { CalendarDate, UnitSnapshot } from '../domain'
+import type { ResolvedPlan } from '../plan'
+import { careDuties, shortStep, slowNow, type Preparation } from '../prep'
+import { tripsOf, type SupplyLine } from '../supplies'
+
+/** One line of a calendar. Nothing in it names a child. */
+export interface CalendarEntry {
+  /** The same for the same thing each time, so that a calendar that subscribes moves it and makes no second one. */
+  uid: string
+  title: string
+  note: string
+  /** A whole day, or from one plan minute to another. */
+  at: { date: CalendarDate } | { from: number; to: number }
+}
+
+/** How far ahead the care of a slow project is written down, in days. */
+const CARE_DAYS = 60
+
+/**
+ * What of a unit belongs into a calendar: its special days, what is prepared when, trips and orders, and the stages and
+ * the care on closed days of its slow projects.
+ */
+export function calendarEntries(
+  snapshot: UnitSnapshot,
+  plan: ResolvedPlan,
+  preparation: Preparation,
+  lines: readonly SupplyLine[],
+): CalendarEntry[] {
+  const { unit, today, home } = snapshot
+  const uid = (...parts: (string | number)[]) => [unit.id, ...parts].join('.').replace(/[^A-Za-z0-9.-]/g, '-')
+  const days = unit.events.flatMap((event): CalendarEntry[] => {
+    const day = plan.program.days.find((one) => one.number === event.day && one.held)
+    return day
+      ? [{ uid: uid('day', event.day), title: event.name, note: event.bring.join(', '), at: { date: day.date } }]
+      : []
+  })
+  const byKey = new Map(preparation.tasks.map((task) => [task.key, task]))
+  const count = new Map<string, number>()
+  const prep = preparation.schedule.pieces.map(({ job, from, to }): CalendarEntry => {
+    const task = byKey.get(job)!
+    const nth = (count.get(job) ?? 0) + 1
+    count.set(job, nth)
+    return {
+      uid: uid('prep', job, nth),
+      title: shortStep(task.step.text),
+      note: `${task.session.activity.title}. ${minutesWords(to - from)}.`,
+      at: { from, to },
+    }
+  })
+  const trips = tripsOf(lines).map((trip): CalendarEntry => ({
+    uid: uid('trip', trip.shop, trip.date),
+    title: trip.here === trip.date ? `Buy: ${trip.shop}` : `Order: ${trip.shop}`,
+    note: trip.items.map((item) => item.line.material.name).join(', '),
+    at: { date: trip.date },
+  }))
+  const slow = slowNow(snapshot, plan).flatMap((now): CalendarEntry[] => [
+    ...now.stages
+      .filter((one) => one.reached === null)
+      .map((one): CalendarEntry => ({
+        uid: uid('slow', now.project.id, one.stage.id),
+        title: `${now.project.name}: ${one.stage.name.toLowerCase()} over at the earliest`,
+        note: `At the latest on ${one.over.latest}. ${one.stage.look}`.trim(),
+        at: { date: one.over.earliest },
+      })),
+    ...careDuties(now.project, home, now.start, now.over.latest, today, addDays(today, CARE_DAYS))
+      .filter((duty) => duty.closed)
+      .map((duty): CalendarEntry => ({
+        uid: uid('care', now.project.id, duty.date),
+        title: `${now.project.name}: ${now.project.care.toLowerCase()}`,
+        note: duty.by || 'Nobody yet',
+        at: { date: duty.date },
+      })),
+  ])
+  const start = (one: CalendarEntry) =>
+    'date' in one.at ? `${one.at.date}` : dateOfDay(Math.floor(one.at.from / 1440))
+  return [...days, ...prep, ...trips, ...slow].sort((a, b) => (start(a) < start(b) ? -1 : start(a) > start(b) ? 1 : 0))
+}
