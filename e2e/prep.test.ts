@@ -83,6 +83,8 @@ describe('a basket with what takes three weeks and what takes a night', () => {
     }
     await waitText(page, '.pocket', 'too late for this unit: 21 days before, so Tue, Mar 31 at the earliest')
     await waitText(page, '.pocket', 'begins the day before: day 5 at the earliest')
+    // Beside the grass there is no room for it on the ribbon.
+    await waitText(page, '.ribbon', '+1 ahead')
   })
   it('takes another idea in its place', async () => {
     const other = await page.$$eval('.lead .v-btn', (all) => all.map((one) => one.textContent.trim()))
@@ -127,9 +129,13 @@ describe('the board of windows', () => {
     await choose(page, 'Who', 'Teo')
     await waitText(page, '.pocket', 'by Teo')
     await saved(page)
+    // It stands on his sheet, and on the link to it: the nap, as far as he is there.
+    await page.goto(`${demo.base}${WHEELS}/hand-over`)
+    await sees(page, 'Teo prepares, 1:15 to 2:30: Draw each figure on a card (15 min, for Rice rescue on Tue 24).')
+    await page.goto(`${demo.base}${WHEELS}/get-ready?tab=time`)
+    await waitText(page, '.pocket', '9 min over: Thursday, before')
   })
   it('cures what does not fit by one click', async () => {
-    await click(page, 'Close', '.pocket')
     await click(page, 'A wall of wheels on day 2', '.pocket')
     await waitText(page, '.pocket', 'All of it fits into your prep time.')
     await page.waitForFunction(() => !document.querySelector('.task.over'), OFTEN)

@@ -47,11 +47,13 @@ export const PrepRules = z.strictObject({
   style: z.enum(['early', 'just-in-time']),
   notOn: z.array(NotOn).max(40),
   paces: z.partialRecord(PrepKind, z.array(PaceEntry).max(MOST_PACES)),
+  /** Places where things are kept, in the order in which she passes them. */
+  round: z.array(Line).max(200).default([]),
 })
 export type PrepRules = z.infer<typeof PrepRules>
 
 /** What a home starts with. */
-export const NEW_PREP_RULES: PrepRules = { style: 'early', notOn: [], paces: {} }
+export const NEW_PREP_RULES: PrepRules = { style: 'early', notOn: [], paces: {}, round: [] }
 
 /** One date on which an adult's prep time differs from the week: its windows, none for a day without. */
 export const PrepDay = z.strictObject({

@@ -25,6 +25,7 @@ import {
   longDate,
   quantityWords,
 } from '../base'
+import { careOn, handedOn } from './sheetPrep'
 import { inHandWords } from './sheetWords'
 import { sessionNeeds, supplyList, tidy, type Need, type SupplyNeed } from '../supplies'
 
@@ -199,7 +200,11 @@ export function daySheet(snapshot: UnitSnapshot, plan: ResolvedPlan, number: num
       .filter((event) => event.day === number)
       .map((event) => event.name)
       .join(', '),
-    reminders: remindersOn(unit, number),
+    reminders: [
+      ...remindersOn(unit, number),
+      ...handedOn(snapshot, plan, day.date),
+      ...careOn(snapshot, plan, day.date),
+    ],
     children: here,
     away: byAge(snapshot.children)
       .filter((child) => !childHours(child, day.date))

@@ -74,6 +74,22 @@ export function roundFor(plan: ResolvedPlan, date: string, order: readonly strin
     .sort((a, b) => rank(a.place) - rank(b.place) || names.compare(a.place, b.place))
 }
 
+/**
+ * The order in which she walks, with one place of a round passed earlier than the one before it. Places that are not on
+ * this round keep theirs.
+ *
+ * @param order as it was
+ * @param places of the round, in its order
+ */
+export function walkedEarlier(order: readonly string[], places: readonly string[], place: string): string[] {
+  const at = places.indexOf(place)
+  const walked = [...places]
+  if (at > 0) [walked[at - 1], walked[at]] = [walked[at], walked[at - 1]]
+  const all = [...order, ...places.filter((one) => !order.includes(one))]
+  let next = 0
+  return all.map((one) => (places.includes(one) ? walked[next++] : one))
+}
+
 /** What lies in which basket, tray and folder for a day, in the order of the day. */
 export function holdersFor(plan: ResolvedPlan, date: string): HolderFill[] {
   return ofDay(plan, date)

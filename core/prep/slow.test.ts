@@ -4,7 +4,7 @@ import { addDays } from '../base'
 import { newSlowProject, SlowProject, SlowStage } from '../domain'
 import { SLOW_KINDS, slowKind } from '../library'
 import { aHome } from '../testing/build'
-import { careDuties, forecast, lengthOf, likelihoodOf, slowState, startsFor } from './slow'
+import { beginBy, careDuties, forecast, lengthOf, likelihoodOf, slowState, startsFor } from './slow'
 
 const sunflowers = slowKind('sunflowers')!.stages
 const stage = (id: string, shortest: number, longest: number): SlowStage => ({
@@ -65,6 +65,13 @@ describe('backward from when it should happen', () => {
     ['2026-03-03', 'impossible'],
   ])('begun on %s it is %s', (start, how) => {
     expect(likelihoodOf({ earliest: addDays(start, 4), latest: addDays(start, 6) }, wanted)).toBe(how)
+  })
+  it('says by when to begin at the latest', () => {
+    // 9 to 18 days: sown on February 27 it is over on March 17 at the latest; sown on March 4, on 5 of its 10 days.
+    expect(beginBy(slowKind('grass-tray')!.stages, '2026-03-17')).toEqual({
+      surely: '2026-02-27',
+      likely: '2026-03-04',
+    })
   })
   it('has no certain start where the ranges are wider than what is meant', () => {
     expect(startsFor(sunflowers, { from: '2026-03-16', to: '2026-03-19' }).certain).toBeNull()

@@ -90,6 +90,22 @@ export function startsFor(stages: readonly SlowStage[], wanted: { from: Calendar
   return { certain: span(found.certain), likely: span(found.likely) }
 }
 
+/** Being there earlier does no harm: this is how far back that reaches, in days. */
+const LONG_BEFORE = 400
+
+/**
+ * The last days on which a chain may begin so that it is surely over by a date, and so that it likely is.
+ *
+ * @example grass of 9 to 18 days for March 17: surely if sown by February 27, likely by March 4
+ */
+export function beginBy(
+  stages: readonly SlowStage[],
+  date: CalendarDate,
+): { surely: CalendarDate; likely: CalendarDate } {
+  const { certain, likely } = startsFor(stages, { from: addDays(date, -LONG_BEFORE), to: date })
+  return { surely: certain!.to, likely: likely!.to }
+}
+
 /** Days that a chain takes at least and at most. */
 export const lengthOf = (stages: readonly SlowStage[]): [shortest: number, longest: number] => [
   stages.reduce((sum, stage) => sum + stage.shortest, 0),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Adult } from '../domain'
+import { NEW_PREP_RULES, type Adult } from '../domain'
 import { ACTIVITIES } from '../library'
 import { resolvePlan } from '../plan'
 import {
@@ -18,7 +18,7 @@ import {
 import { newMark } from './cures'
 import { kindOfStep } from './kinds'
 import { preparationOf } from './preparation'
-import { holdersFor, roundFor } from './round'
+import { holdersFor, roundFor, walkedEarlier } from './round'
 import { minutesOfStep, paceOf } from './tasks'
 import { prepWindowsOn } from './windows'
 import { atWords } from './words'
@@ -185,7 +185,7 @@ describe('preparation', () => {
   })
   it('keeps work of a kind off the weekdays on which the home does none', () => {
     const notOn = [{ kind: 'draw' as const, weekdays: ['tue' as const] }]
-    const off = at([step('p')], { home: aHome({ prep: { style: 'early', notOn, paces: {} } }) })
+    const off = at([step('p')], { home: aHome({ prep: { ...NEW_PREP_RULES, notOn } }) })
     expect(prepared(off).schedule.pieces.map((piece) => piece.window)).toEqual([1])
     const hot = prepared(at([step('p', { kind: 'cook' })]))
     expect([hot.overs.length, hot.overs[0].window]).toEqual([1, null])
@@ -202,6 +202,11 @@ describe('preparation', () => {
 })
 
 describe('one round through the house', () => {
+  it('remembers in which order she walks, also past places that this day leaves out', () => {
+    expect(walkedEarlier([], ['a', 'b', 'c'], 'c')).toEqual(['a', 'c', 'b'])
+    expect(walkedEarlier(['x', 'a', 'y', 'b'], ['a', 'b'], 'b')).toEqual(['x', 'b', 'y', 'a'])
+    expect(walkedEarlier(['b'], ['b', 'a'], 'b')).toEqual(['b', 'a'])
+  })
   it('passes each place once, adds up what is used and takes the most of what comes back', () => {
     const material = (id: string, place: string, use: 'consumable' | 'reusable') =>
       aMaterial({ id, name: id, place, use })

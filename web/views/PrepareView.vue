@@ -4,7 +4,16 @@ import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { countWords, longDate, shortDate, minutesWords, quantityWords } from '@core/base'
 import { capital } from '@core/ideas'
-import { dueWords, holdersFor, roundFor, type Holder, waitingWords, windowWords, type PrepTask } from '@core/prep'
+import {
+  dueWords,
+  holdersFor,
+  roundFor,
+  walkedEarlier,
+  type Holder,
+  waitingWords,
+  windowWords,
+  type PrepTask,
+} from '@core/prep'
 import PlainFrame from '../parts/frame/PlainFrame.vue'
 import { useHouse } from '../stores/house'
 import { usePrep } from '../stores/prep'
@@ -71,7 +80,9 @@ const next = computed(() => unit.days.find((day) => day.held && day.date > sessi
 const ofNext = computed(() => prep.tasks.filter((task) => task.session.days[0].date === next.value?.date))
 const notReady = computed(() => ofNext.value.filter((task) => task.left > 0))
 const firstNeeded = computed(() => [...notReady.value].sort((a, b) => a.due - b.due)[0] as PrepTask | undefined)
-const stops = computed(() => (next.value && unit.readings ? roundFor(unit.readings.plan, next.value.date) : []))
+const stops = computed(() =>
+  next.value && unit.readings ? roundFor(unit.readings.plan, next.value.date, house.thisHome.prep.round) : [],
+)
 const holders = computed(() => (next.value && unit.readings ? holdersFor(unit.readings.plan, next.value.date) : []))
 const HOLDERS: Record<Holder, string> = {
   'circle-basket': 'in the circle basket',
@@ -79,6 +90,12 @@ const HOLDERS: Record<Holder, string> = {
   bin: 'in the bin',
   folder: 'in the folder of the day',
   out: 'set out at its center',
+}
+const earlier = (place: string) => {
+  const places = stops.value.map((stop) => stop.place).filter(Boolean)
+  void prep.setRules(`${capital(place)} earlier on the round`, {
+    round: walkedEarlier(house.thisHome.prep.round, places, place),
+  })
 }
 const whenOf = (task: PrepTask) => {
   const one = prep.windows.find(({ pieces }) => pieces.some((piece) => piece.task.key === task.key))
@@ -204,8 +221,16 @@ const whenOf = (task: PrepTask) => {
         </details>
         <details v-if="stops.length">
           <summary>What it takes, in one round through the house</summary>
-          <div v-for="stop in stops" :key="stop.place" class="stop">
-            <h3>{{ stop.place ? capital(stop.place) : 'No place written down' }}</h3>
+          <div v-for="(stop, i) in stops" :key="stop.place" class="stop">
+            <div class="row">
+              <h3>{{ stop.place ? capital(stop.place) : 'No place written down' }}</h3>
+              <TextButton
+                v-if="i > 0 && stop.place"
+                :aria-label="`${capital(stop.place)} earlier`"
+                @click="earlier(stop.place)"
+                >Earlier</TextButton
+              >
+            </div>
             <div v-for="one in stop.things" :key="one.material.id" class="row">
               <span
                 ><b>{{ quantityWords(one.quantity, one.material.unit, house.thisHome.measures) }}</b>

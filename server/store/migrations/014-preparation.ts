@@ -9,7 +9,7 @@ export const preparation: Migration = {
       t.string('placement_id', 64).notNullable()
       t.index(['updated_at', 'version'])
     })
-    await fill(db, 'homes', (body) => ({ prep: { style: 'early', notOn: [], paces: {} }, ...body }))
+    await fill(db, 'homes', (body) => ({ prep: { style: 'early', notOn: [], paces: {}, round: [] }, ...body }))
     await fill(db, 'adults', (body) => ({
       prepDays: [],
       ...body,

@@ -5,8 +5,14 @@ import type { CalendarDate, Unit } from '@core/domain'
 import type { ResolvedPlan } from '@core/plan'
 import ThingPicture from '../lines/ThingPicture.vue'
 
-/** The unit's program days as tabs, with closures, today, special events and slow projects. */
-const props = defineProps<{ unit: Unit; program: ResolvedPlan['program']; today: CalendarDate }>()
+/** The unit's program days as tabs, with closures, today, special events, slow projects and what begins ahead. */
+const props = defineProps<{
+  unit: Unit
+  program: ResolvedPlan['program']
+  today: CalendarDate
+  /** What must begin days ahead, from when to when. */
+  ahead?: { name: string; from: CalendarDate; to: CalendarDate; late: boolean }[]
+}>()
 /** Program day that is looked at. */
 const here = defineModel<number>({ required: true })
 const list = ref<HTMLElement>()
@@ -56,15 +62,35 @@ function drawingOf(event: string): string {
 }
 const WIDTH = 50
 const STEP = 54
+/** About how wide a letter of a lane's name is, and what stands free after one. */
+const LETTER = 7.5
+const FREE = 16
+const edgeOf = (i: number) => i * STEP + tabs.value.slice(0, i + 1).filter((tab) => tab.gap).length * 14
+/** What runs through the days, in one line: slow projects, then what must begin ahead; how many found no room in it. */
 const lanes = computed(() => {
-  const at = (number: number) => {
-    const i = tabs.value.findIndex((tab) => tab.number === number)
-    return i < 0 ? null : i * STEP + tabs.value.slice(0, i + 1).filter((tab) => tab.gap).length * 14
-  }
-  return props.unit.slowProjects.slice(0, 1).flatMap((project) => {
-    const [from, to] = [at(project.fromDay), at(Math.min(project.toDay, tabs.value.length))]
-    return from === null || to === null ? [] : [{ name: project.name, from, width: to + WIDTH - from }]
+  const all = tabs.value
+  const spanOf = (first: number, last: number) => ({ from: edgeOf(first), width: edgeOf(last) + WIDTH - edgeOf(first) })
+  const slow = props.unit.slowProjects.flatMap((project) => {
+    const [first, last] = [project.fromDay, Math.min(project.toDay, all.length)].map((number) =>
+      all.findIndex((tab) => tab.number === number),
+    )
+    return first < 0 || last < 0 ? [] : [{ name: project.name, late: false, slow: true, ...spanOf(first, last) }]
   })
+  const ahead = (props.ahead ?? []).flatMap((one) => {
+    const first = all.findIndex((tab) => tab.date >= one.from)
+    const last = all.findLastIndex((tab) => tab.date <= one.to)
+    return first < 0 || last < first ? [] : [{ name: one.name, late: one.late, slow: false, ...spanOf(first, last) }]
+  })
+  const shown: (typeof slow)[number][] = []
+  for (const lane of [...slow, ...ahead]) {
+    const [from, to] = [lane.from, lane.from + Math.max(lane.width, lane.name.length * LETTER + FREE)]
+    const free = shown.every((one) => {
+      const end = one.from + Math.max(one.width, one.name.length * LETTER + FREE)
+      return from >= end + FREE || to + FREE <= one.from
+    })
+    if (free) shown.push(lane)
+  }
+  return { shown, more: slow.length + ahead.length - shown.length }
 })
 watch(
   () => [here.value, tabs.value.length],
@@ -82,13 +108,17 @@ watch(
     <div class="inner">
       <div class="lane">
         <div
-          v-for="lane in lanes"
-          :key="lane.name"
+          v-for="lane in lanes.shown"
+          :key="`${lane.name} ${lane.from}`"
           class="slow"
+          :class="{ ahead: !lane.slow, late: lane.late }"
           :style="{ left: `${lane.from}px`, width: `${lane.width}px` }"
         >
           <span>{{ lane.name }}</span><i />
         </div>
+        <span v-if="lanes.more" class="more" :style="{ left: `${edgeOf(tabs.length - 1) + STEP}px` }"
+          >+{{ lanes.more }} ahead</span
+        >
       </div>
       <div class="tabs">
         <template v-for="tab in tabs" :key="tab.number">
@@ -151,6 +181,21 @@ watch(
   height: 3px;
   background: var(--grass);
   border-radius: 2px;
+}
+.slow.ahead i {
+  height: 0;
+  border-top: 2px dotted var(--apricot);
+  background: none;
+}
+.slow.late span {
+  color: var(--brick);
+}
+.more {
+  position: absolute;
+  top: 6px;
+  font-size: 14px;
+  color: var(--mute);
+  white-space: nowrap;
 }
 .tabs {
   display: flex;

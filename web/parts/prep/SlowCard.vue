@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { addDays, countWords, longDate, mediumDate, quantityWords, shortDate } from '@core/base'
 import { capital } from '@core/ideas'
-import { careDuties, type SlowNow } from '@core/prep'
+import { beginBy, careDuties, type SlowNow } from '@core/prep'
 import { numberOrNone } from '../fields/numberOrNone'
 import { usePrep } from '../../stores/prep'
 import { useSession } from '../../stores/session'
@@ -32,6 +32,12 @@ const IN_TIME = {
   unlikely: 'hardly in time',
   impossible: 'too late',
 }
+/** By when it should have begun, where it is not sure to be in time. */
+const by = computed(() =>
+  props.now.meant && props.now.inTime && props.now.inTime !== 'certain' && props.now.state.is === 'ahead'
+    ? beginBy(project.value.stages, props.now.meant)
+    : null,
+)
 const WEEK = 7
 /** Closed days of the coming week on which it asks for something. */
 const duties = computed(() =>
@@ -101,6 +107,10 @@ const looks = computed(() => [...project.value.looks].reverse().slice(0, 4))
       >
     </div>
     <p :class="{ ember: current?.lateDays }">{{ stand }}</p>
+    <p v-if="by" class="small mute">
+      To be there on {{ shortDate(now.meant!) }} for sure it would begin by {{ mediumDate(by.surely) }}, and likely by
+      {{ mediumDate(by.likely) }}.
+    </p>
     <p v-if="current?.stage.stage.look" class="small mute">It is over with {{ current.stage.stage.look }}.</p>
     <ol v-if="now.stages.length > 1" class="chain small">
       <li v-for="one in now.stages" :key="one.stage.id" :class="{ done: one.reached }">

@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { countWords, mediumDate } from '@core/base'
 import { focusWords } from '@core/papers'
 import { useBoard } from '../../stores/board'
+import { usePrep } from '../../stores/prep'
 import { useUnit } from '../../stores/unit'
 import { useWriter } from '../../stores/writer'
 import DayRibbon from '../frame/DayRibbon.vue'
@@ -15,8 +16,20 @@ defineSlots<{ default(): unknown; pocket?(): unknown; pulse?(): unknown }>()
 const store = useUnit()
 const board = useBoard()
 const writer = useWriter()
+const prep = usePrep()
 const adding = ref(false)
 const pocketOpen = defineModel<boolean>('pocketOpen', { default: false })
+/** What must begin more than a day ahead: on the plan until its day, in the basket until the first on which it could be. */
+const ahead = computed(() =>
+  prep.leads
+    .filter((one) => one.days > 1)
+    .map((one) => ({
+      name: one.activity.title,
+      from: one.begins ?? store.snapshot!.today,
+      to: one.on ?? one.earliest,
+      late: one.late,
+    })),
+)
 const steps = computed(() => writer.stepsOf(store.id))
 const first = computed(
   () =>
@@ -66,6 +79,7 @@ watch(
         :unit="store.unit"
         :program="store.readings.plan.program"
         :today="store.snapshot!.today"
+        :ahead="ahead"
       />
       <div class="acts">
         <v-btn

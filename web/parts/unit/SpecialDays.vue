@@ -1,12 +1,16 @@
 <script setup lang="ts">
-import { newEvent, newSlowProject, type Unit } from '@core/domain'
+import { newEvent, newSlowProject, type SlowStage, type Unit } from '@core/domain'
 import { SLOW_KINDS, slowKind } from '@core/library/slow'
+import { mediumDate } from '@core/base'
+import { beginBy } from '@core/prep'
 import { newId } from '../../api/newId'
+import { useUnit } from '../../stores/unit'
 import EventEditor from './EventEditor.vue'
 
 /** The special days of a unit, and what goes on slowly through it. */
 const draft = defineModel<Unit>({ required: true })
 defineProps<{ errors: Record<string, string> }>()
+const unit = useUnit()
 const emit = defineEmits<{ commit: [] }>()
 function dropEvent(i: number) {
   draft.value.events.splice(i, 1)
@@ -40,6 +44,11 @@ const kinds = [
 function begin(i: number, date: string) {
   draft.value.slowProjects[i].startOn = date || null
   emit('commit')
+}
+const dateOf = (number: number) => unit.days.find((day) => day.number === number)?.date
+const beginWords = (stages: readonly SlowStage[], date: string) => {
+  const { surely, likely } = beginBy(stages, date)
+  return `To be there on ${mediumDate(date)}: begin by ${mediumDate(surely)} to be sure, by ${mediumDate(likely)} to be likely.`
 }
 function addEvent() {
   draft.value.events.push(newEvent(draft.value.days, 'Special day'))
@@ -106,6 +115,9 @@ function addProject() {
             :aria-label="`Project ${i + 1}: begins on`"
             @change="begin(i, ($event.target as HTMLInputElement).value)"
         /></label>
+        <p v-if="one.stages.length && dateOf(one.toDay)" class="small mute wide">
+          {{ beginWords(one.stages, dateOf(one.toDay)!) }}
+        </p>
       </div>
     </div>
     <div class="inline">
@@ -120,6 +132,9 @@ function addProject() {
   .slow .kind {
     grid-template-columns: minmax(0, 1fr);
   }
+}
+.wide {
+  grid-column: 1 / -1;
 }
 .slow {
   display: grid;
