@@ -129,13 +129,9 @@ describe('the board of windows', () => {
     await choose(page, 'Who', 'Teo')
     await waitText(page, '.pocket', 'by Teo')
     await saved(page)
-    // It stands on his sheet, and on the link to it: the nap, as far as he is there.
-    await page.goto(`${demo.base}${WHEELS}/hand-over`)
-    await sees(page, 'Teo prepares, 1:15 to 2:30: Draw each figure on a card (15 min, for Rice rescue on Tue 24).')
-    await page.goto(`${demo.base}${WHEELS}/get-ready?tab=time`)
-    await waitText(page, '.pocket', '9 min over: Thursday, before')
   })
   it('cures what does not fit by one click', async () => {
+    await click(page, 'Close', '.pocket')
     await click(page, 'A wall of wheels on day 2', '.pocket')
     await waitText(page, '.pocket', 'All of it fits into your prep time.')
     await page.waitForFunction(() => !document.querySelector('.task.over'), OFTEN)
@@ -183,6 +179,22 @@ describe('a slow project', () => {
   })
 })
 
+describe('what a helper prepares', () => {
+  it('stands on the sheet of the day, and so on the link to it', async () => {
+    await click(page, 'Cut one length of streamer for each child')
+    await choose(page, 'Who', 'Teo')
+    await waitText(page, '.pocket', 'by Teo')
+    await saved(page)
+    await page.goto(`${demo.base}${WIND}/hand-over`)
+    await sees(
+      page,
+      'Teo prepares, 1:15 to 2:30: Cut one length of streamer for each child (3 min, for Wind finder on Thu 12).',
+    )
+    await page.goto(`${demo.base}${WIND}/get-ready?tab=time`)
+    await waitText(page, '.prep', 'Cut five kites from felt')
+  })
+})
+
 describe('an evening in the kitchen, on a phone', () => {
   let phone: Page
   let errors: string[]
@@ -199,7 +211,7 @@ describe('an evening in the kitchen, on a phone', () => {
     await waitText(phone, '.prepare', 'Have at hand')
   })
   it('runs one task by the clock, which a reload does not stop', async () => {
-    await click(phone, 'Start Tape paper over the whole table')
+    await click(phone, 'Start Tape paper over the whole table, Print with wheels')
     await sees(phone, 'of about 5 min')
     await phone.reload()
     await sees(phone, 'of about 5 min')
@@ -210,7 +222,7 @@ describe('an evening in the kitchen, on a phone', () => {
     await saved(phone)
   })
   it('learns how long it takes here, from a clock that ran nine minutes for what should take three', async () => {
-    await click(phone, 'Start Tape paper over the whole table')
+    await click(phone, 'Start Tape paper over the whole table, Print with wheels')
     await phone.evaluate(() => {
       const kept = JSON.parse(localStorage.getItem('kobby-preparing')!) as { spent: number }
       localStorage.setItem('kobby-preparing', JSON.stringify({ ...kept, spent: 9 * 60_000 }))
@@ -222,7 +234,10 @@ describe('an evening in the kitchen, on a phone', () => {
     await saved(phone)
   })
   it('ends with tomorrow ready', async () => {
-    for (const step of ['Thin the paint with the same amount of water', 'Freeze colored water in cups'])
+    for (const step of [
+      'Thin the paint with the same amount of water, Straw blowing',
+      'Freeze colored water in cups, Sticks of ice',
+    ])
       await click(phone, `${step}: ready`)
     await waitText(phone, '.tomorrow', 'All 3 of its tasks are ready.')
     await saved(phone)

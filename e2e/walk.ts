@@ -181,8 +181,26 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
   const spent = /\$[\d.]+ spent/.exec(await textOf(desk, 'main'))![0]
   expect(spent).not.toBe('$0.00 spent')
 
+  // Something is prepared that evening, on the phone in the kitchen.
+  const prepare = plan.replace('lay-out', 'prepare')
+  const toPrepare = () =>
+    tablet
+      .goto(kobby.base + prepare)
+      .then(() => tablet.waitForSelector('.tomorrow'))
+      .then(() => tablet.$$eval('.work .box', (all) => all.map((one) => one.getAttribute('aria-label')!)))
+  const [prepared] = await toPrepare()
+  expect(prepared).toMatch(/: ready$/)
+  await click(tablet, prepared)
+  await tablet.waitForFunction(
+    (label: string) => ![...document.querySelectorAll('.work .box')].some((one) => one.ariaLabel === label),
+    OFTEN,
+    prepared,
+  )
+  await saved(tablet)
+
   await kobby.restart()
 
+  expect(await toPrepare()).not.toContain(prepared)
   await desk.goto(kobby.base + plan)
   await inSlot(desk, id, to)
   await desk.waitForSelector(`[data-placement="${id}"] [aria-label="Pinned"]`)

@@ -160,7 +160,12 @@ const whenOf = (task: PrepTask) => {
         <p v-if="chosen.window.children" class="small mute">Kids are in the house: this is quiet and safe work.</p>
         <ul class="cubby work" aria-label="What to do">
           <li v-for="{ piece, task } in chosen.pieces" :key="`${task.key} ${piece.from}`" class="card item">
-            <button type="button" class="box" :aria-label="`${task.step.text}: ready`" @click="ready(task)" />
+            <button
+              type="button"
+              class="box"
+              :aria-label="`${task.step.text}, ${task.session.activity.title}: ready`"
+              @click="ready(task)"
+            />
             <div class="what">
               <b>{{ task.step.text }}</b>
               <span class="small mute"
@@ -171,7 +176,7 @@ const whenOf = (task: PrepTask) => {
             <span class="minutes-of">{{ minutesWords(piece.to - piece.from - piece.setUp) }}</span>
             <TextButton
               v-if="task.key !== current?.key"
-              :aria-label="`Start ${task.step.text}`"
+              :aria-label="`Start ${task.step.text}, ${task.session.activity.title}`"
               @click="prep.start(task)"
               >Start</TextButton
             >
