@@ -21,7 +21,7 @@ import { preparationOf } from './preparation'
 import { holdersFor, roundFor, walkedEarlier } from './round'
 import { minutesOfStep, paceOf } from './tasks'
 import { prepWindowsOn } from './windows'
-import { atWords } from './words'
+import { atWords, shortStep } from './words'
 
 const adult = (over: Partial<Adult> = {}): Adult => ({
   id: 'm',
@@ -249,3 +249,13 @@ describe('one round through the house', () => {
     ])
   })
 })
+
+it.each([
+  [
+    'Mix flour, salt and water to a firm dough: two parts flour, one part salt',
+    'Mix flour, salt and water to a firm dough',
+  ],
+  ['Draw or print 5 cards, 60 by 85 mm each, one picture on each', 'Draw or print 5 cards'],
+  ['Cut it, and dry it', 'Cut it, and dry it'],
+  ['Tape it. Then wait', 'Tape it'],
+])('a card says of “%s” no more than it must', (text, short) => expect(shortStep(text)).toBe(short))

@@ -24,8 +24,14 @@ export const timesWords = (window: Pick<PrepWindowOn, 'from' | 'to'>): string =>
 /** "Nap, 1:15 to 2:45". */
 export const windowWords = (window: PrepWindowOn): string => `${window.name}, ${timesWords(window)}`
 
-/** What a card says of a step: its first sentence, as far as the first colon. */
-export const shortStep = (text: string): string => text.split(/[:;]|\. /)[0]
+/** From so many letters on, a step is said as far as its first comma. */
+const LONG_STEP = 42
+/** What a card says of a step: its first sentence, as far as the first colon, and where that is long the first comma. */
+export function shortStep(text: string): string {
+  const [first] = text.split(/[:;]|\. /)
+  const comma = first.indexOf(', ')
+  return first.length > LONG_STEP && comma >= LONG_STEP / 3 ? first.slice(0, comma) : first
+}
 
 /** "Wednesday, nap": a window of a day. */
 export const dayWindow = (window: Pick<PrepWindowOn, 'date' | 'name'>): string =>

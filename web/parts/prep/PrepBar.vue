@@ -22,6 +22,7 @@ const words = (piece: { from: number; to: number; setUp: number }, task: WindowP
     piece.setUp ? `${minutesWords(piece.setUp)} to get out` : '',
     waitingWords(task),
     task.mark?.pinned ? 'put here' : '',
+    task.session.activity.title,
   ]
     .filter(Boolean)
     .join(', ')
@@ -29,7 +30,7 @@ const words = (piece: { from: number; to: number; setUp: number }, task: WindowP
 </script>
 
 <template>
-  <section class="window" :aria-label="`${plan.window.name}, ${atWords(plan.window.from)}`">
+  <div class="window" role="group" :aria-label="`${plan.window.name}, ${atWords(plan.window.from)}`">
     <div class="when">
       <b>{{ plan.window.name }}</b>
       <span class="small mute">{{ timesWords(plan.window) }}</span>
@@ -67,7 +68,7 @@ const words = (piece: { from: number; to: number; setUp: number }, task: WindowP
         plan.pieces.length ? '' : `${minutesWords(free)} free`
       }}</span>
     </div>
-  </section>
+  </div>
 </template>
 
 <style scoped>
