@@ -29,9 +29,30 @@ export async function named(page: Page, name: string, within = 'body'): Promise<
   return handle as ElementHandle<HTMLElement>
 }
 
-export async function click(page: Page, name: string, within?: string): Promise<void> {
-  const element = await named(page, name, within)
+/** Brings an element into sight, and waits until it stands still there: a list that is still being filtered moves its rows. */
+async function still(page: Page, element: ElementHandle<HTMLElement>): Promise<void> {
   await element.evaluate((one) => one.scrollIntoView({ block: 'center' }))
+  await page.waitForFunction(
+    async (one: HTMLElement) => {
+      const place = () => {
+        const { x, y } = one.getBoundingClientRect()
+        return `${x},${y}`
+      }
+      const frame = () => new Promise((resolve) => requestAnimationFrame(resolve))
+      const before = place()
+      for (let i = 0; i < 3; i++) await frame()
+      return !one.isConnected || place() === before
+    },
+    OFTEN,
+    element,
+  )
+}
+
+export async function click(page: Page, name: string, within?: string): Promise<void> {
+  let element = await named(page, name, within)
+  await still(page, element)
+  // What was drawn anew meanwhile is another element by the same name.
+  if (!(await element.evaluate((one) => one.isConnected))) element = await named(page, name, within)
   await element.click()
 }
 

@@ -79,6 +79,11 @@ describe('a basket with what takes three weeks and what takes a night', () => {
     await page.goto(`${demo.base}${WIND}/gather`)
     for (const title of ['Prints of pressed leaves', 'Sticks of ice']) {
       await fill(page, 'Search by any word', title)
+      await page.waitForFunction(
+        (wanted: string) => document.querySelector('.ideas .card-title')?.textContent?.trim() === wanted,
+        OFTEN,
+        title,
+      )
       await click(page, `Gather ${title}`)
     }
     await waitText(page, '.pocket', 'too late for this unit: 21 days before, so Tue, Mar 31 at the earliest')
