@@ -58,6 +58,21 @@ describe('the sheet of a day', () => {
     expect(reminders(handed, 1)).toEqual(['Teo prepares, 1 to 2:30: Cut five kites (10 min, for Felt kites on Thu 5).'])
     expect(reminders(handed, 2)).toEqual([])
   })
+  it('lists what is prepared before the first day on the first sheet, with its date', () => {
+    const ahead = snapshot({
+      adults: [
+        adult('t', 'Teo', {
+          prepWindows: [{ weekday: 'tue', name: 'Evening', from: '19:00', to: '20:00', naps: false }],
+        }),
+      ],
+    })
+    const [task] = preparationOf(ahead, resolvePlan(ahead), []).tasks
+    const handed = { ...ahead, prepMarks: [{ ...newMark('mark', task), adultId: 't' }] }
+    expect(reminders(handed, 1)).toEqual([
+      'Teo prepares, Tue 3, 7 to 8: Cut five kites (10 min, for Felt kites on Thu 5).',
+    ])
+    expect(reminders(handed, 2)).toEqual([])
+  })
   it('says what grows needs, and who does it while the home is closed', () => {
     const grass = { ...newSlowProject('g', 'Grass', 1, 3), care: 'Mist it', careBy: { '2026-03-07': 'Teo' } }
     const own = aUnit({ start: '2026-03-04', days: 4, slowProjects: [{ ...grass, toDay: 4 }] })

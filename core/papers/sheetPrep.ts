@@ -6,14 +6,17 @@ import { supplyList } from '../supplies'
 
 /**
  * What somebody was handed to prepare on a date, a line for each adult and window: the list of a helper on the day's
- * sheet, and on the link to it.
+ * sheet, and on the link to it. What is prepared on days without a sheet stands on that of the day before or, where
+ * there is none, on the first.
  */
 export function handedOn(snapshot: UnitSnapshot, plan: ResolvedPlan, date: CalendarDate): string[] {
   if (!snapshot.prepMarks.some((mark) => mark.adultId !== null)) return []
   const { tasks, windows, schedule } = preparationOf(snapshot, plan, supplyList(snapshot, plan))
   const byKey = new Map(tasks.map((task) => [task.key, task]))
+  const held = plan.program.days.filter((day) => day.held).map((day) => day.date)
+  const sheetOf = (on: CalendarDate) => held.findLast((one) => one <= on) ?? held[0]
   return windows.flatMap((window, index) => {
-    if (window.date !== date) return []
+    if (sheetOf(window.date) !== date) return []
     const name = snapshot.adults.find((one) => one.id === window.adultId)?.name
     const work = schedule.pieces.flatMap((piece) => {
       const task = piece.window === index ? byKey.get(piece.job) : undefined
@@ -22,7 +25,8 @@ export function handedOn(snapshot: UnitSnapshot, plan: ResolvedPlan, date: Calen
       const minutes = minutesWords(piece.to - piece.from - piece.setUp)
       return [`${shortStep(task.step.text)} (${minutes}, for ${activity.title} on ${shortDate(days[0].date)})`]
     })
-    return work.length ? [`${name} prepares, ${timesWords(window)}: ${work.join('; ')}.`] : []
+    const when = window.date === date ? timesWords(window) : `${shortDate(window.date)}, ${timesWords(window)}`
+    return work.length ? [`${name} prepares, ${when}: ${work.join('; ')}.`] : []
   })
 }
 

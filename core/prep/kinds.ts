@@ -45,7 +45,8 @@ const TELLING: [RegExp, PrepKind][] = [
   [/\blaminat/i, 'laminate'],
   [/\bdye\b|\bshake the rice\b/i, 'dye'],
   [/\b(cook|boil|simmer|bake|iron|melt)\b|\blow heat\b|\bhot water\b|\bheat the oven\b/i, 'cook'],
-  [/\b(cut|saw|carve)\b.*\b(box|boxes|cartons?|lids?|pumpkins?|cardboard|board)\b/i, 'blade'],
+  [/\b(cut|saw|carve)\b.*\b(box|boxes|cartons?|lids?|pumpkins?|cardboard|board|openings?)\b/i, 'blade'],
+  [/\bcut\b.*\baway from (them|the kids)\b/i, 'blade'],
   [
     /\b(peel|slice|quarter|halve|core)\b|\bcut the (vegetable|fruit|bread|cheese)|\bcut (the )?(vegetable|fruit)s?\b/i,
     'food',

@@ -106,6 +106,33 @@ describe('work in windows', () => {
   })
 })
 
+describe('a search that finds no way', () => {
+  /** Each wants the one slot in the middle that three others may take too, in one piece, after something that dries. */
+  const tangled = (count: number): [Job[], Stretch[]] => [
+    Array.from({ length: count }, (_, i) => [
+      job(`a${i}`, 13, 100 * count, { splits: false }),
+      job(`b${i}`, 17, 100 * count, { splits: false, after: [{ id: `a${i}`, wait: 45 }] }),
+    ]).flat(),
+    Array.from({ length: count * 2 }, (_, i) => window(i * 40, i * 40 + 16)),
+  ]
+  it('stops at its bound, says that it only searched, and leaves over by name what did not fit', () => {
+    const [jobs, windows] = tangled(12)
+    const result = schedule(jobs, windows)
+    expect(result.proof).toBe('searched')
+    expect(result.overs.length).toBeGreaterThan(0)
+    expect(result.least).toBeLessThanOrEqual(result.over)
+    expect(schedule(jobs, windows)).toEqual(result)
+  })
+  it('tries fewer orders, the more there is to lay out, and none beyond the rules without tries', () => {
+    const [jobs, windows] = tangled(12)
+    expect(schedule(jobs, windows, { tries: 0 }).over).toBeGreaterThanOrEqual(schedule(jobs, windows).over)
+    const [many, slots] = tangled(700)
+    const result = schedule(many, slots)
+    expect(result.proof).toBe('searched')
+    expect(result.over).toBe(result.overs.reduce((sum, one) => sum + one.minutes, 0))
+  })
+})
+
 describe('waits', () => {
   const zone = offsetOf('America/New_York')
   it('dry as long as they dry, though the clocks change in the night', () => {

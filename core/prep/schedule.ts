@@ -24,6 +24,11 @@ const better = (a: Schedule, b: Schedule): boolean =>
 /** Orders by chance: as many as leave a drag of a card free of it, fewer where there is more to lay out. */
 const MOST_TRIES = 24
 const TRIED_JOBS = 1200
+/**
+ * Pairs of a job and a window up to which more than one order is tried: five times a unit of 300 tasks and 60 windows.
+ * Beyond, the first order is the answer, and only searched.
+ */
+const MOST_PAIRS = 100_000
 
 const RULES: Rule[] = [{ by: 'due' }, { by: 'kind' }, { by: 'short' }, { by: 'laxity' }, { by: 'scarce' }]
 
@@ -47,6 +52,7 @@ export function schedule(
 ): Schedule {
   const instance = prepared(jobs, windows, offset)
   let best = forward(instance, RULES[0])
+  if (jobs.length * windows.length > MOST_PAIRS) return best
   const pure = jobs.every((job) => job.splits && !job.after.length && !job.setUp?.minutes)
   if (best.over === 0 && jobs.some((job) => job.setUp)) {
     const shared = forward(instance, RULES[1])

@@ -95,6 +95,8 @@ describe('kinds of work', () => {
     ['Pour hot water on cut cabbage, wait, strain and let it cool', 'cook'],
     ['Laminate 18 wind cards', 'laminate'],
     ['Think of something', 'other'],
+    ['Cut the lids off, away from them', 'blade'],
+    ['Cut the openings that the kids marked', 'blade'],
   ])('are read from the words: %s', (text, kind) => expect(kindOfStep({ kind: null, text })).toBe(kind))
   it('are as somebody said, first', () => expect(kindOfStep({ kind: 'cut', text: 'Bake it' })).toBe('cut'))
   it('are known for all but a few steps of the library', () => {
