@@ -63,6 +63,7 @@ export function largeSnapshot(today = '2026-03-10'): UnitSnapshot {
     purchases: [],
     promises: [],
     prepMarks: [],
+    printSets: [],
     today,
     lastDayBefore: null,
     now: null,

@@ -46,7 +46,14 @@ function demoAlone(unitId: string, today: string): UnitSnapshot {
     { home: home!, children, adults, centers, materials, activities, recipes },
     units,
     units.find((unit) => unit.id === unitId)!,
-    { placements: of(placements), ideas: of(ideas), purchases: of(purchases), promises: of(promises), prepMarks: [] },
+    {
+      placements: of(placements),
+      ideas: of(ideas),
+      purchases: of(purchases),
+      promises: of(promises),
+      prepMarks: [],
+      printSets: [],
+    },
     today,
   )
 }

@@ -38,7 +38,7 @@ const snapshot = snapshotOf(
   { home: file.home!, children, adults, centers, materials, activities, recipes },
   units,
   unit,
-  { placements: [], ideas: [], purchases: [], promises: [], prepMarks: [] },
+  { placements: [], ideas: [], purchases: [], promises: [], prepMarks: [], printSets: [] },
   TODAY,
 )
 const plan = resolvePlan(snapshot)

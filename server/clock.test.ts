@@ -49,6 +49,7 @@ describe('a home without a fixed date', () => {
         purchases: [],
         promises: [],
         prepMarks: [],
+        printSets: [],
         stock: [],
         batches: [],
       })

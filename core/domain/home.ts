@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { BinContainer, BinRules, NEW_BIN_RULES } from './bin'
 import { EXAMPLE_LICENSE, License } from './license'
 import { NEW_PREP_RULES, PrepRules } from './prep'
+import { NEW_PRINT_RULES, PrintRules } from './printSet'
 import {
   Allergen,
   CalendarDate,
@@ -76,6 +77,7 @@ export const NEW_HOME_RULES = {
   containers: [],
   binRules: NEW_BIN_RULES,
   prep: NEW_PREP_RULES,
+  print: NEW_PRINT_RULES,
 }
 
 /** The licensed family child care home and its settings. */
@@ -122,5 +124,6 @@ export const Home = z.strictObject({
   containers: z.array(BinContainer).max(40).default([]),
   binRules: BinRules.default(NEW_BIN_RULES),
   prep: PrepRules.default(NEW_PREP_RULES),
+  print: PrintRules.default(NEW_PRINT_RULES),
 })
 export type Home = z.infer<typeof Home>

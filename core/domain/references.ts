@@ -2,6 +2,7 @@ import type { Activity } from './activity'
 import type { FamilyPromise, Purchase, Idea } from './unit'
 import type { Placement } from './placement'
 import type { PrepMark } from './prep'
+import type { PrintSet } from './printSet'
 import type { Recipe } from './recipe'
 import type { StockEntry } from './stock'
 import type { ThingKind, ThingOf } from './things'
@@ -57,7 +58,8 @@ export function referencesOf(kind: ThingKind, value: ThingOf<ThingKind>): Refere
     }
     // A mark does not hold its placement: that may go, and come back by undo.
     case 'prepMark':
-      return to('unitId', 'unit', (value as PrepMark).unitId)
+    case 'printSet':
+      return to('unitId', 'unit', (value as PrepMark | PrintSet).unitId)
     // What is written down for good does not hold on to a unit that goes.
     case 'stock':
       return to('materialId', 'material', (value as StockEntry).materialId)
@@ -75,12 +77,13 @@ export const REFERRERS: Record<ThingKind, readonly ThingKind[]> = {
   material: ['activity', 'recipe', 'placement', 'purchase', 'promise', 'stock'],
   activity: ['idea', 'placement'],
   recipe: ['placement'],
-  unit: ['idea', 'placement', 'purchase', 'promise', 'prepMark'],
+  unit: ['idea', 'placement', 'purchase', 'promise', 'prepMark', 'printSet'],
   idea: [],
   placement: [],
   purchase: [],
   promise: [],
   prepMark: [],
+  printSet: [],
   stock: [],
   batch: [],
 }

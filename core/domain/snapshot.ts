@@ -6,6 +6,7 @@ import type { Home } from './home'
 import type { Material } from './material'
 import type { Placement } from './placement'
 import type { PrepMark } from './prep'
+import type { PrintSet } from './printSet'
 import type { CalendarDate, TimeOfDay } from './primitives'
 import type { Recipe } from './recipe'
 import type { SpokenFor } from './spokenFor'
@@ -31,6 +32,7 @@ export interface UnitSnapshot extends House {
   purchases: Purchase[]
   promises: FamilyPromise[]
   prepMarks: PrepMark[]
+  printSets: PrintSet[]
   today: CalendarDate
   /** What of today is over; null where all of it counts as still to come. */
   now: TimeOfDay | null

@@ -8,6 +8,7 @@ import { Home } from './home'
 import { Material } from './material'
 import { Placement } from './placement'
 import { PrepMark } from './prep'
+import { PrintSet } from './printSet'
 import { Id, Line, Version } from './primitives'
 import type { House } from './snapshot'
 import { Recipe } from './recipe'
@@ -30,6 +31,7 @@ export const THINGS = {
   purchase: Purchase,
   promise: FamilyPromise,
   prepMark: PrepMark,
+  printSet: PrintSet,
   stock: StockEntry,
   batch: Batch,
 } as const
@@ -45,6 +47,7 @@ export const UNIT_KINDS = [
   'purchase',
   'promise',
   'prepMark',
+  'printSet',
 ] as const satisfies ThingKind[]
 /** Kinds that only grow: read by what they are about, and never all at once. */
 export const LOG_KINDS = ['stock', 'batch'] as const satisfies ThingKind[]
@@ -78,6 +81,7 @@ const Put = z.discriminatedUnion('kind', [
   putOf('purchase'),
   putOf('promise'),
   putOf('prepMark'),
+  putOf('printSet'),
   putOf('batch'),
 ])
 const Remove = z.strictObject({

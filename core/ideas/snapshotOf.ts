@@ -3,7 +3,7 @@ import type { House, Unit, UnitSnapshot } from '../domain'
 import { activitiesFor } from './theme'
 
 /** What belongs to one unit. */
-export type UnitOwn = Pick<UnitSnapshot, 'placements' | 'ideas' | 'purchases' | 'promises' | 'prepMarks'>
+export type UnitOwn = Pick<UnitSnapshot, 'placements' | 'ideas' | 'purchases' | 'promises' | 'prepMarks' | 'printSets'>
 
 /**
  * A unit with everything that it refers to: the one place where a snapshot is made, in the browser and on the server.

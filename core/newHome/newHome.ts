@@ -122,6 +122,7 @@ export function newHome(
     purchases: [],
     promises: [],
     prepMarks: [],
+    printSets: [],
     stock: [],
     batches: [],
   })

@@ -13,6 +13,7 @@ import {
 } from '../base'
 import { hoursOn } from './presence'
 import { withBin, withMix } from '../making'
+import { withPrints } from '../printing'
 import { blockOn, blocksOn, eventOn } from './blocks'
 import {
   takesPlacements,
@@ -178,7 +179,9 @@ function sessionOn(
   const { where } = placement
   const idea = activities.get(placement.activityId)
   if (!idea || !days.length) return null
-  const activity = placement.bin ? withBin(idea, placement.bin, materials) : idea
+  const filled = placement.bin ? withBin(idea, placement.bin, materials) : idea
+  const prints = snapshot.printSets.filter((one) => one.placementId === placement.id)
+  const activity = prints.length ? withPrints(filled, prints) : filled
   const [first, last] = [days[0], days[days.length - 1]]
   const center = placement.centerId === null ? null : (centers.get(placement.centerId) ?? null)
   const block = where.kind === 'moment' ? (blockOn(home, unit, first.number, where.blockId) ?? null) : null
@@ -231,7 +234,16 @@ export function resolvePlan(snapshot: UnitSnapshot): ResolvedPlan {
     centers: keptCenters(centers, [], () => byId(centers)),
     recipes: keptRecipes(recipes, [], () => byId(recipes)),
   }
-  const from = [home, unit, children, lookups.materials, lookups.activities, lookups.centers, lookups.recipes]
+  const from = [
+    home,
+    unit,
+    children,
+    snapshot.printSets,
+    lookups.materials,
+    lookups.activities,
+    lookups.centers,
+    lookups.recipes,
+  ]
   const sessions: Session[] = []
   const problems: DateProblem[] = []
   for (const { placement, days, problem } of placeDates(snapshot.placements, program)) {

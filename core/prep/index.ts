@@ -1,4 +1,4 @@
-/** Getting ready: what must be prepared, when and by whom; pieces of a sheet and how long they take to cut. */
+/** Getting ready: what must be prepared, when and by whom; what may begin ahead, and one round through the house. */
 export * from './kinds'
 export * from './waits'
 export * from './windows'
@@ -11,5 +11,3 @@ export * from './slow'
 export * from './lead'
 export * from './round'
 export * from './words'
-export * from './letters'
-export * from './sheets'

@@ -4,6 +4,7 @@ import {
   EXAMPLE_LICENSE,
   NEW_BIN_RULES,
   NEW_PREP_RULES,
+  NEW_PRINT_RULES,
   type Activity,
   type Batch,
   type Center,
@@ -52,6 +53,7 @@ export const aHome = (over: Partial<Home> = {}): Home => ({
   containers: [],
   binRules: NEW_BIN_RULES,
   prep: NEW_PREP_RULES,
+  print: NEW_PRINT_RULES,
   ...over,
 })
 
@@ -241,6 +243,7 @@ export const aSnapshot = (over: Partial<UnitSnapshot> = {}): UnitSnapshot => ({
   purchases: [],
   promises: [],
   prepMarks: [],
+  printSets: [],
   now: null,
   today: '2026-03-02',
   lastDayBefore: null,

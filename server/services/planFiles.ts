@@ -16,7 +16,7 @@ export class PlanFiles {
   private async readAll(): Promise<Row[]> {
     const house = await readHouse(this.db)
     const own = await Promise.all(
-      (['unit', 'idea', 'placement', 'purchase', 'promise', 'prepMark', 'stock', 'batch'] as const).map((kind) =>
+      (['unit', 'idea', 'placement', 'purchase', 'promise', 'prepMark', 'printSet', 'stock', 'batch'] as const).map((kind) =>
         readRows(this.db, kind),
       ),
     )
@@ -38,6 +38,7 @@ export class PlanFiles {
       purchases: valuesOf(rows, 'purchase'),
       promises: valuesOf(rows, 'promise'),
       prepMarks: valuesOf(rows, 'prepMark'),
+      printSets: valuesOf(rows, 'printSet'),
       stock: valuesOf(rows, 'stock'),
       batches: valuesOf(rows, 'batch'),
     }

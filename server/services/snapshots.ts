@@ -47,6 +47,7 @@ const ownOf = (rows: readonly Row[]): UnitOwn => ({
   purchases: valuesOf(rows, 'purchase'),
   promises: valuesOf(rows, 'promise'),
   prepMarks: valuesOf(rows, 'prepMark'),
+  printSets: valuesOf(rows, 'printSet'),
 })
 
 /** What units that run before another will still use up. */

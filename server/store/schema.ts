@@ -15,6 +15,7 @@ export const TABLES: Record<ThingKind, string> = {
   purchase: 'purchases',
   promise: 'promises',
   prepMark: 'prep_marks',
+  printSet: 'print_sets',
   stock: 'stock',
   batch: 'batches',
 }
@@ -32,6 +33,7 @@ export const KEY_COLUMNS: Partial<Record<ThingKind, Record<string, string>>> = {
   purchase: { unit_id: 'unitId', material_id: 'materialId' },
   promise: { unit_id: 'unitId', material_id: 'materialId' },
   prepMark: { unit_id: 'unitId', placement_id: 'placementId' },
+  printSet: { unit_id: 'unitId' },
   stock: { material_id: 'materialId' },
   batch: { recipe_id: 'recipeId', gone_on: 'goneOn' },
 }

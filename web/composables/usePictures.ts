@@ -1,24 +1,8 @@
-import type { Activity, CenterKind } from '@core/domain'
+import type { Activity } from '@core/domain'
 import { aboutTheme, type Theme } from '@core/ideas'
+import { CENTER_PICTURES } from '@core/library/centerPictures'
 import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
-
-/** A drawing for each kind of center, where an idea is not about a thing that has one. */
-const OF_CENTER: Record<CenterKind, string> = {
-  blocks: 'brick',
-  pretend: 'performing-arts',
-  discovery: 'magnifying-glass-tilted-left',
-  'mark-making': 'pencil',
-  'glow-table': 'light-bulb',
-  easel: 'artist-palette',
-  'sensory-bin': 'bucket',
-  'tray-shelf': 'puzzle-piece',
-  'art-table': 'crayon',
-  'dough-table': 'cookie',
-  'book-nook': 'open-book',
-  circle: 'musical-notes',
-  outdoors: 'deciduous-tree',
-}
 
 /** What each idea is about, by theme: every card asks. */
 const abouts = new WeakMap<Theme, WeakMap<Activity, string>>()
@@ -50,6 +34,6 @@ export function usePictures() {
     /** The drawing of the thing that it is about; empty where that has none. */
     ofTheme,
     /** The same, else that of its center. */
-    pictureOf: (activity: Activity): string => ofTheme(activity) || OF_CENTER[activity.centers[0]],
+    pictureOf: (activity: Activity): string => ofTheme(activity) || CENTER_PICTURES[activity.centers[0]],
   }
 }

@@ -71,6 +71,7 @@ export const useSupplies = defineStore('supplies', () => {
       purchases: its(valuesOf(list, 'purchase')),
       promises: valuesOf(list, 'promise'),
       prepMarks: valuesOf(list, 'prepMark'),
+      printSets: valuesOf(list, 'printSet'),
     }
     return snapshotOf(house.house, house.units, own, parts, session.today, { spokenFor })
   }

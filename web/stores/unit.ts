@@ -60,6 +60,7 @@ export const useUnit = defineStore('unit', () => {
   const purchases = computed(() => ofUnit(rows.list('purchase')))
   const promises = computed(() => ofUnit(rows.list('promise')))
   const prepMarks = computed(() => ofUnit(rows.list('prepMark')))
+  const printSets = computed(() => ofUnit(rows.list('printSet')))
   /** Half ideas that belong to no unit yet. */
   const loose = computed<Idea[]>(() => rows.list('idea').filter((one) => one.unitId === null))
   const theme = computed(() => (unit.value ? themeOf(unit.value) : null))
@@ -83,6 +84,7 @@ export const useUnit = defineStore('unit', () => {
             purchases: purchases.value,
             promises: promises.value,
             prepMarks: prepMarks.value,
+            printSets: printSets.value,
           },
           session.today,
           { activities: activities.value, spokenFor: spokenFor.value, now: now.value },
@@ -133,7 +135,7 @@ export const useUnit = defineStore('unit', () => {
     failed.value = ''
     try {
       const answer = await writer.readPast(() => api.unit(unitId))
-      rows.replace(['idea', 'placement', 'purchase', 'promise', 'prepMark'], answer.rows)
+      rows.replace(['idea', 'placement', 'purchase', 'promise', 'prepMark', 'printSet'], answer.rows)
       rows.accept(
         answer.rows
           .filter((row) => row.kind === 'unit')
@@ -142,7 +144,7 @@ export const useUnit = defineStore('unit', () => {
       writer.showTicks(answer.ticks)
       spokenFor.value = answer.spokenFor
       writer.setSteps(unitId, answer.steps)
-      writer.resume(['idea', 'placement', 'purchase', 'promise', 'prepMark', 'unit'])
+      writer.resume(['idea', 'placement', 'purchase', 'promise', 'prepMark', 'printSet', 'unit'])
     } catch (error) {
       failed.value = error instanceof Error ? error.message : String(error)
     } finally {
@@ -177,6 +179,7 @@ export const useUnit = defineStore('unit', () => {
     purchases,
     promises,
     prepMarks,
+    printSets,
     activities,
     activitiesById,
     titleOf,

@@ -10,7 +10,7 @@ import {
   type NeedBy,
   type NeedOptions,
 } from '../../library/make'
-import { CARD_MM, cuttingMinutes, PAPERS, piecesPerSheet, sheetsFor } from '../../prep'
+import { CARD_MM, cuttingMinutes, PAPERS, piecesPerSheet, sheetsFor } from '../../printing'
 import { hasShape, numberWord, one, pieceOf, thingMaterial, type Theme, type Thing } from '../theme'
 import type { ThemeWorld } from './world'
 

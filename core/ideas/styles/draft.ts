@@ -63,6 +63,7 @@ export function draftPlan({ unit, house, today, materials, candidates, newId }: 
     purchases: [],
     promises: [],
     prepMarks: [],
+    printSets: [],
     today,
     lastDayBefore: null,
     spokenFor: [],

@@ -74,6 +74,7 @@ function begin(name: string, words: string, objects: string, in_ = house): Begun
     purchases: [],
     promises: [],
     prepMarks: [],
+    printSets: [],
     today: TODAY,
     lastDayBefore: null,
     now: null,

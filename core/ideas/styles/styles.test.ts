@@ -64,6 +64,7 @@ const begin = (style: PlanningStyle, over = {}) => {
     purchases: [],
     promises: [],
     prepMarks: [],
+    printSets: [],
     today: '2026-03-01',
     lastDayBefore: null,
     now: null,

@@ -1,5 +1,16 @@
 /** A theme: its things, their words and measures, and how a shipped idea takes them on. */
-export * from './words'
+export {
+  one,
+  many,
+  isCountable,
+  isOnlyOne,
+  formByName,
+  hasShape,
+  withArticle,
+  numberWord,
+  readNumberWord,
+  capital,
+} from '../../base'
 export * from './theme'
 export * from './slots'
 export * from './stretch'

@@ -19,6 +19,7 @@ const nothing = {
   purchases: [],
   promises: [],
   prepMarks: [],
+  printSets: [],
   stock: [],
   batches: [],
 }

@@ -11,6 +11,7 @@ import {
   Material,
   Placement,
   PrepMark,
+  PrintSet,
   Purchase,
   Recipe,
   StockEntry,
@@ -48,6 +49,7 @@ export const PlanFile = z.strictObject({
   purchases: z.array(Purchase).max(MANY),
   promises: z.array(FamilyPromise).max(MANY).default([]),
   prepMarks: z.array(PrepMark).max(MANY).default([]),
+  printSets: z.array(PrintSet).max(MANY).default([]),
   stock: z
     .array(StockEntry)
     .max(MANY * 10)
@@ -70,6 +72,7 @@ export const FILE_LISTS = [
   ['purchases', 'purchase'],
   ['promises', 'promise'],
   ['prepMarks', 'prepMark'],
+  ['printSets', 'printSet'],
   ['stock', 'stock'],
   ['batches', 'batch'],
 ] as const satisfies [keyof PlanFile, ThingKind][]
@@ -181,6 +184,10 @@ export function unitPlanFile(all: Omit<PlanFile, 'format' | 'version'>, unitId: 
     purchases: [],
     promises: [],
     prepMarks: [],
+    // Who it was for stays in the home; what is printed goes with the unit.
+    printSets: all.printSets
+      .filter((one) => one.unitId === unitId)
+      .map((one) => ({ ...one, children: [], levels: {}, printedOn: null })),
     stock: [],
     batches: [],
   })

@@ -174,6 +174,7 @@ describe('every export comes back as it went out, whatever things are called', (
           purchases: [],
           promises: [],
           prepMarks: [],
+          printSets: [],
           recipes: [],
           stock: [],
           batches: [],

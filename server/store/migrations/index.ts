@@ -12,6 +12,7 @@ import { clockDatesPictures } from './011-clock-dates-pictures'
 import { topicsAndPictures } from './012-topics'
 import { mixing } from './013-mixing'
 import { preparation } from './014-preparation'
+import { printing } from './015-printing'
 import type { Migration } from './migration'
 
 export type { Migration }
@@ -31,4 +32,5 @@ export const MIGRATIONS: readonly Migration[] = [
   topicsAndPictures,
   mixing,
   preparation,
+  printing,
 ]

@@ -6,14 +6,13 @@ import {
   KINDS_OF_WORK,
   dayWindow,
   dueWords,
-  letterTally,
-  makesLetters,
   minutesReasons,
   overTitle,
   paceOf,
   waitingWords,
   windowWords,
 } from '@core/prep'
+import { letterTally, makesLetters } from '@core/printing'
 import { PREP_KINDS } from '@core/domain'
 import { usePrep } from '../../stores/prep'
 import { useUnit } from '../../stores/unit'

@@ -1,0 +1,299 @@
+import {
+  allergenName,
+  byId,
+  fullDate,
+  listWords,
+  many,
+  one,
+  readNumberWord,
+  shortDate,
+  spanWords,
+  withArticle,
+} from '../base'
+import type { CalendarDate, Child, PrintSet, PrintRules, Stage, ThemeObject, UnitSnapshot } from '../domain'
+import { STAGES } from '../domain'
+import { CENTER_PICTURES } from '../library/centerPictures'
+import { pictureOf } from '../library/pictures'
+import { childHours, stageOn, type ResolvedPlan } from '../plan'
+import type { Level, PrintContext, PrintHouse, PrintKindInfo } from './context'
+import { PRINT_KIND_INFO } from './kinds'
+import type { Page, PrinterRules } from './page'
+import { newPen, type PrintThing } from './pen'
+
+/** How the printer of a home is set, where it says nothing itself by how it measures. */
+export const printerOf = (print: PrintRules, measures: 'us' | 'metric'): PrinterRules => ({
+  paper: print.paper ?? (measures === 'us' ? 'letter' : 'a4'),
+  margin: print.margin,
+  ink: print.ink,
+  back: print.back,
+})
+
+/** A thing of the theme as it is printed. */
+export function printThing(object: ThemeObject): PrintThing {
+  const counted = object.form === 'thing'
+  const single = counted ? one(object.name) : object.name.trim()
+  const pictured = (name: string) => (name ? pictureOf(one(name)) || pictureOf(name) : '')
+  return {
+    one: single,
+    a: counted ? withArticle(single) : single,
+    many: object.plural || (counted ? many(single) : single),
+    picture: object.picture || pictured(single),
+    young: object.young,
+    youngPicture: pictured(object.young),
+    stages: object.stages.map((name) => ({ name, picture: pictured(name) })),
+    parts: object.parts,
+    lives: object.lives,
+    colors: object.colours,
+    size: object.size,
+    living: object.living,
+  }
+}
+const BLANK: PrintThing = {
+  one: '',
+  a: '',
+  many: '',
+  picture: '',
+  young: ' ',
+  youngPicture: '',
+  stages: Array.from({ length: 4 }, () => ({ name: '', picture: '' })),
+  parts: ['', '', '', ''],
+  lives: '',
+  colors: [],
+  size: null,
+  living: null,
+}
+const BLANKS = 9
+
+/** The level that a stage works at, where nobody said otherwise. */
+export const LEVEL_OF: Record<Stage, Level> = {
+  infant: 0,
+  'young-toddler': 0,
+  'older-toddler': 1,
+  preschool: 2,
+  'school-age': 3,
+}
+
+/** Children of one level. */
+export interface LevelGroup {
+  level: Level
+  children: readonly Child[]
+}
+/** A set as it is drawn. */
+export interface PrintJob {
+  set: PrintSet
+  info: PrintKindInfo
+  /** The day it is for; null where it is for the whole unit. */
+  date: CalendarDate | null
+  /** Who it is for, and how far it goes for each; too young for it, but here. */
+  groups: readonly LevelGroup[]
+  young: readonly Child[]
+  /** One copy. */
+  pages: readonly Page[]
+  made: PrintSet['made']
+  /** What is lacking to make it; empty where nothing is. */
+  lacks: string
+}
+
+/** The date of a set: that of what it is for, else the first day of the unit. */
+function dateOf(set: PrintSet, plan: ResolvedPlan): CalendarDate | null {
+  const session = plan.sessions.find((found) => found.placement.id === set.placementId)
+  return session?.days[0].date ?? null
+}
+
+/** Who a set is for: those chosen, else those who take part, else those who come on any day of the unit. */
+export function childrenFor(
+  set: Pick<PrintSet, 'children' | 'placementId'>,
+  snapshot: UnitSnapshot,
+  plan: ResolvedPlan,
+): Child[] {
+  const { children } = snapshot
+  if (set.children.length) return children.filter((child) => set.children.includes(child.id))
+  const session = plan.sessions.find((found) => found.placement.id === set.placementId)
+  if (session) return session.parts.filter((part) => part.does === 'takes-part').map((part) => part.child)
+  const days = plan.program.days.filter((day) => day.held)
+  return children.filter((child) => days.some((day) => childHours(child, day.date)))
+}
+
+/** The level of a child for a kind on a date; null where the child is too young for it. */
+export function levelOf(
+  info: PrintKindInfo,
+  set: Pick<PrintSet, 'levels'>,
+  child: Child,
+  date: CalendarDate,
+  home: UnitSnapshot['home'],
+): Level | null {
+  const own = set.levels[child.id] as Level | undefined
+  if (own !== undefined) return own
+  if (child.born > date) return null
+  const stage = stageOn(child, date, home.stageBounds, info.domain)
+  return STAGES.indexOf(stage) < STAGES.indexOf(info.from) ? null : LEVEL_OF[stage]
+}
+
+/** What sheets of the house say. */
+function houseOf(snapshot: UnitSnapshot, plan: ResolvedPlan, children: readonly Child[]): PrintHouse {
+  const { home, unit } = snapshot
+  const event = unit.events.find((found) => found.parts.length || found.bring.length) ?? unit.events[0]
+  const eventDay = event && plan.program.days.find((day) => day.number === event.day)
+  const recipes = byId(
+    snapshot.placements.flatMap((placement) => {
+      const recipe = placement.mix && plan.recipes.get(placement.mix.recipeId)
+      return recipe ? [recipe] : []
+    }),
+  )
+  return {
+    day: [...home.rhythm]
+      .sort((a, b) => (a.from < b.from ? -1 : 1))
+      .map((block) => ({ name: block.name, time: spanWords(block), picture: DAY_PICTURES[block.kind] ?? '' })),
+    centers: snapshot.centers.map((center) => ({ name: center.name, picture: CENTER_PICTURES[center.kind] })),
+    days: plan.program.days.filter((day) => day.held).map((day) => `${shortDate(day.date)}, day ${day.number}`),
+    places: [...new Set(snapshot.materials.map((material) => material.place.trim()).filter(Boolean))].sort(),
+    care: children
+      .filter((child) => child.allergens.length || child.diet)
+      .map((child) => ({
+        name: child.name,
+        allergens: listWords(child.allergens.map(allergenName)),
+        diet: child.diet,
+      })),
+    binRules: home.binRules.rules,
+    recipes: [...recipes.values()].map((recipe) => ({
+      name: recipe.name,
+      steps: recipe.steps.map((step) => step.text),
+    })),
+    event: event && eventDay ? { name: event.name, date: fullDate(eventDay.date), bring: event.bring } : null,
+    question: '',
+    home: home.name,
+  }
+}
+/** What the parts of a day look like. */
+const DAY_PICTURES: Partial<Record<UnitSnapshot['home']['rhythm'][number]['kind'], string>> = {
+  arrival: 'waving-hand',
+  circle: 'musical-notes',
+  choice: 'puzzle-piece',
+  outdoors: 'deciduous-tree',
+  meal: 'fork-and-knife-with-plate',
+  nap: 'sleeping-face',
+  after: 'house',
+  departure: 'backpack',
+}
+
+/**
+ * Draws a set for the children that it is for: a page is drawn once for each level, and as often as there are children
+ * where each gets one to keep.
+ *
+ * @param edgeOf the outer edge of a picture, where it is there already
+ * @throws InputError naming `size` or `margin`, where nothing fits the paper
+ */
+export function printJob(
+  set: PrintSet,
+  snapshot: UnitSnapshot,
+  plan: ResolvedPlan,
+  edgeOf: PrintContext['edgeOf'] = () => [],
+): PrintJob {
+  const { home, unit } = snapshot
+  const info = PRINT_KIND_INFO[set.kind]
+  const date = dateOf(set, plan)
+  const on = date ?? plan.program.days.find((day) => day.held)?.date ?? unit.start
+  const children = childrenFor(set, snapshot, plan)
+  const levels = new Map(children.map((child) => [child.id, levelOf(info, set, child, on, home)]))
+  const young = children.filter((child) => levels.get(child.id) === null)
+  const able = children.filter((child) => levels.get(child.id) !== null)
+  const byLevel = info.levels
+    ? ([0, 1, 2, 3] as const).flatMap((level): LevelGroup[] => {
+        const own = able.filter((child) => levels.get(child.id) === level)
+        return own.length ? [{ level, children: own }] : []
+      })
+    : able.length
+      ? [{ level: 2 as const, children: able }]
+      : []
+  // Nobody is of an age for it: it is shown all the same, as for those in the middle.
+  const groups: LevelGroup[] = byLevel.length ? byLevel : [{ level: 1, children: [] }]
+  const all = unit.objects.map(printThing).filter((thing) => thing.one)
+  const wanted = new Set(set.things.map((name) => name.toLowerCase()))
+  const chosen = wanted.size ? all.filter((thing) => wanted.has(thing.one.toLowerCase())) : all
+  const things = set.blank ? Array.from({ length: BLANKS }, () => BLANK) : chosen
+  const house = houseOf(snapshot, plan, children)
+  const rules = { ...printerOf(home.print, home.measures), ...(set.ink ? { ink: set.ink } : {}) }
+  const pages: Page[] = []
+  let lacks = ''
+  let count = 0
+  for (const { level, children: own } of groups) {
+    const names = own.map((child) => child.name)
+    const words =
+      info.levels && !info.named ? `${info.levels[level]}${own.length ? `, for ${listWords(names)}` : ''}` : ''
+    const context: PrintContext = {
+      theme: {
+        name: unit.name,
+        letter: [...unit.focus.letter.trim()][0]?.toUpperCase() ?? '',
+        number: readNumberWord(unit.focus.number) ?? 0,
+        shape: unit.focus.shape,
+        color: unit.focus.colour,
+        words: unit.words,
+      },
+      things,
+      names,
+      level,
+      hand: home.print.hand,
+      size: set.size,
+      backs: set.backs,
+      house,
+      edgeOf,
+      title: [set.name, unit.name, words].filter(Boolean).join(', '),
+    }
+    const missing = info.lacks(context)
+    if (missing) {
+      lacks ||= missing
+      continue
+    }
+    const drawn = info.draw(newPen(rules), context)
+    const times = info.each && !info.named ? Math.max(1, own.length) : 1
+    for (let i = 0; i < times; i++) pages.push(...drawn)
+    count += times * (info.each && !info.named ? 1 : Math.max(1, own.length))
+  }
+  const fronts = pages.filter((page) => !page.back)
+  const pieces = fronts.reduce((sum, page) => sum + page.pieces, 0)
+  const quantity = info.with ? info.with.each * (info.size ? pieces : count) : 0
+  return {
+    set,
+    info,
+    date,
+    groups,
+    young,
+    pages,
+    made: {
+      sheets: fronts.length,
+      pieces,
+      with: info.with && quantity > 0 ? { materialId: info.with.materialId, quantity } : null,
+    },
+    lacks: pages.length ? '' : lacks || 'There is nothing to put on it yet.',
+  }
+}
+
+/** A set of a kind as it begins. */
+export function newPrintSet(
+  id: string,
+  unitId: string,
+  kind: PrintSet['kind'],
+  placementId: string | null = null,
+): PrintSet {
+  const info = PRINT_KIND_INFO[kind]
+  return {
+    id,
+    unitId,
+    kind,
+    name: info.title,
+    placementId,
+    instead: [],
+    things: [],
+    children: [],
+    levels: {},
+    size: null,
+    copies: 1,
+    ink: null,
+    stock: info.stock,
+    laminate: info.laminate,
+    backs: false,
+    blank: false,
+    made: { sheets: 0, pieces: 0, with: null },
+    printedOn: null,
+  }
+}

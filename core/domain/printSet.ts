@@ -1,0 +1,138 @@
+import { z } from 'zod'
+import { CalendarDate, Id, Line } from './primitives'
+
+/** Everything that can be printed. */
+export const PRINT_KINDS = [
+  'three-parts',
+  'pairs',
+  'memory',
+  'shadows',
+  'halves',
+  'odd-one',
+  'young',
+  'parts',
+  'sorting',
+  'first-sounds',
+  'count-clip',
+  'number-cards',
+  'ten-frames',
+  'addition',
+  'roll-cover',
+  'more-less',
+  'patterns',
+  'bingo',
+  'look-count',
+  'predictions',
+  'sequence',
+  'wheel',
+  'step-book',
+  'paths',
+  'homes',
+  'letters',
+  'numerals',
+  'names',
+  'words',
+  'cut-letter',
+  'dots',
+  'color',
+  'cutting',
+  'lacing',
+  'mats',
+  'puzzle',
+  'headband',
+  'stick',
+  'fingers',
+  'felt',
+  'thanks',
+  'invitation',
+  'day',
+  'centers',
+  'trays',
+  'folders',
+  'bins',
+  'shelves',
+  'name-tags',
+  'care',
+  'bin-rules',
+  'recipe-cards',
+  'name-letters',
+] as const
+export const PrintKind = z.enum(PRINT_KINDS)
+export type PrintKind = z.infer<typeof PrintKind>
+
+/** How far a sheet goes: 0 for the youngest that it suits, 3 for those of school age. */
+export const PrintLevel = z.union([z.literal(0), z.literal(1), z.literal(2), z.literal(3)])
+export type PrintLevel = z.infer<typeof PrintLevel>
+
+export const PAPER_SIZES = ['letter', 'a4'] as const
+export const INKS = ['color', 'saving', 'black'] as const
+export const HANDS = ['plain', 'slanted'] as const
+
+const Millimeters = z.number('Write a number of millimeters')
+/** How the home prints. */
+export const PrintRules = z.strictObject({
+  /** Null: as the home measures, US Letter with US measures and A4 with metric ones. */
+  paper: z.enum(PAPER_SIZES).nullable(),
+  margin: Millimeters.min(0, 'A margin is 0 or more').max(60, 'A margin of more than 60 mm leaves nothing to print on'),
+  ink: z.enum(INKS),
+  hand: z.enum(HANDS),
+  /** Millimeters by which the second side lies to the right of the first and below it. */
+  back: z.strictObject({ x: Millimeters.min(-15).max(15), y: Millimeters.min(-15).max(15) }),
+})
+export type PrintRules = z.infer<typeof PrintRules>
+export const NEW_PRINT_RULES: PrintRules = {
+  paper: null,
+  margin: 6,
+  ink: 'color',
+  hand: 'plain',
+  back: { x: 0, y: 0 },
+}
+
+/** No printer of a home prints more of one at once. */
+export const MOST_COPIES = 60
+
+/** Something that she prints for a unit: which kind, for whom, how far it goes, and whether it is printed. */
+export const PrintSet = z.strictObject({
+  id: Id,
+  unitId: Id,
+  kind: PrintKind,
+  /** What it is called: as its kind, or by a name of hers. */
+  name: Line,
+  /** The idea on the plan that it is for; null where it is for the unit. */
+  placementId: Id.nullable(),
+  /** Steps of that idea's preparation that it takes the place of. */
+  instead: z.array(Id).max(20),
+  /** Names of the objects that it shows, in order; none for all that the theme has. */
+  things: z.array(Line).max(60, 'At most 60 objects'),
+  /** Who it is for; none for all who take part, or who are expected. */
+  children: z.array(Id).max(60),
+  /** How far it goes for a child, where it is not as the age says. */
+  levels: z.record(Id, PrintLevel),
+  /** Millimeters of a card; null for the usual ones of the kind. */
+  size: z.tuple([Millimeters.gt(0, 'A card has a width'), Millimeters.gt(0, 'A card has a height')]).nullable(),
+  copies: z
+    .number('Write how many')
+    .int('Copies are whole')
+    .min(1, 'At least one')
+    .max(MOST_COPIES, `At most ${MOST_COPIES} at once`),
+  ink: z.enum(INKS).nullable(),
+  stock: z.enum(['paper', 'cardstock']),
+  laminate: z.boolean(),
+  backs: z.boolean(),
+  /** Left empty, to be filled in by hand. */
+  blank: z.boolean(),
+  /**
+   * What it comes to, as it was drawn last: the plan reckons with that, so that nothing is drawn where only the sum is
+   * wanted.
+   */
+  made: z.strictObject({
+    sheets: z.number().int().min(0).max(10_000),
+    /** Pieces that are cut out. */
+    pieces: z.number().int().min(0).max(100_000),
+    /** Clothespins, fasteners or dice that go with it. */
+    with: z.strictObject({ materialId: Id, quantity: z.number().int().min(1).max(100_000) }).nullable(),
+  }),
+  /** The day it was printed; null while it is not. */
+  printedOn: CalendarDate.nullable(),
+})
+export type PrintSet = z.infer<typeof PrintSet>

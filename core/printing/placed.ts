@@ -1,0 +1,112 @@
+import type { Activity, PrepStep, PrintSet, Requirement } from '../domain'
+import { countWords } from '../base'
+import { cuttingMinutes } from './sheets'
+
+/** Materials that printing takes, by what they are called in the library. */
+export const PAPER_OF: Record<PrintSet['stock'], string> = { paper: 'copy-paper', cardstock: 'card-stock' }
+export const POUCH = 'laminating-pouch'
+
+/** Seconds that a sheet takes in a home's printer, and minutes that a pouch takes in its laminator: common practice. */
+const SECONDS_A_SHEET = 20
+const MINUTES_A_POUCH = 1.5
+
+/** Sheets, pouches and minutes of a set, in all its copies. */
+export interface PrintSum {
+  sheets: number
+  pieces: number
+  pouches: number
+  printMinutes: number
+  laminateMinutes: number
+  cutMinutes: number
+}
+
+/**
+ * What a set takes of paper and of time.
+ *
+ * @param set as it was drawn last, and how many copies are wanted
+ */
+export function printSum({ made, copies, laminate }: Pick<PrintSet, 'made' | 'copies' | 'laminate'>): PrintSum {
+  const [sheets, pieces] = [made.sheets * copies, made.pieces * copies]
+  const pouches = laminate ? sheets : 0
+  return {
+    sheets,
+    pieces,
+    pouches,
+    printMinutes: Math.ceil((sheets * SECONDS_A_SHEET) / 60),
+    laminateMinutes: Math.ceil(pouches * MINUTES_A_POUCH),
+    // What is laminated is cut alone: pouches slip in a stack.
+    cutMinutes: cuttingMinutes(pieces, laminate ? 1 : Math.min(copies, MOST_STACKED)),
+  }
+}
+/** Sheets of paper that scissors cut at once. */
+const MOST_STACKED = 3
+
+/** What the steps of printing are called among the preparation of a placement. */
+export const PRINT_STEP = 'print-'
+const stepsOf = (set: PrintSet): PrepStep[] => {
+  const sum = printSum(set)
+  const step = (what: string, kind: PrepStep['kind'], text: string, minutes: number): PrepStep[] =>
+    minutes > 0
+      ? [{ id: `${PRINT_STEP}${what}-${set.id}`, text, minutes, wait: 0, splits: true, uses: [], kind, per: null }]
+      : []
+  const sheets = countWords(sum.sheets, 'sheet')
+  return [
+    ...(set.printedOn ? [] : step('sheets', 'print', `Print ${set.name}: ${sheets}`, sum.printMinutes)),
+    ...step(
+      'pouches',
+      'laminate',
+      `Laminate ${set.name}: ${countWords(sum.pouches, 'pouch', 'pouches')}`,
+      sum.laminateMinutes,
+    ),
+    ...step('cuts', 'cut', `Cut out ${set.name}: ${countWords(sum.pieces, 'piece')}`, sum.cutMinutes),
+  ]
+}
+
+const taken = (id: string, materialId: string, quantity: number): Requirement[] =>
+  quantity > 0
+    ? [
+        {
+          id,
+          materialId,
+          quantity,
+          basis: { by: 'set-up' },
+          spare: 0,
+          variants: null,
+          reach: 'adult',
+          alternatives: [],
+        },
+      ]
+    : []
+const PREP_MOST = 20
+
+/**
+ * An activity with what is printed for it: the sheets join what it needs until they are printed, and printing,
+ * laminating and cutting take the place of what would have been made by hand. So the supply list, the preparation and
+ * the day sheet follow as they do from anything else.
+ *
+ * @param sets those for this placement
+ */
+export function withPrints(activity: Activity, sets: readonly PrintSet[]): Activity {
+  const by = [...sets].sort((a, b) => (a.id < b.id ? -1 : 1))
+  const instead = new Set(by.flatMap((one) => one.instead))
+  const own = activity.prep.filter((step) => !instead.has(step.id))
+  const prep = [...own, ...by.flatMap(stepsOf)]
+  return {
+    ...activity,
+    // What was there before stands first, and nothing of it is lost where there is too much.
+    prep: prep.slice(0, Math.max(PREP_MOST, own.length)),
+    requirements: [
+      ...activity.requirements,
+      ...by.flatMap((set) => {
+        const sum = printSum(set)
+        return [
+          ...(set.printedOn ? [] : taken(`${PRINT_STEP}paper-${set.id}`, PAPER_OF[set.stock], sum.sheets)),
+          ...(set.printedOn ? [] : taken(`${PRINT_STEP}pouch-${set.id}`, POUCH, sum.pouches)),
+          ...(set.made.with
+            ? taken(`${PRINT_STEP}with-${set.id}`, set.made.with.materialId, set.made.with.quantity * set.copies)
+            : []),
+        ]
+      }),
+    ],
+  }
+}
