@@ -59,6 +59,12 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'In the shop' },
   },
   {
+    path: '/units/:unitId/print',
+    name: 'print',
+    component: () => import('./views/PrintView.vue'),
+    meta: { title: 'Print' },
+  },
+  {
     path: '/units/:unitId/prepare',
     name: 'prepare',
     component: () => import('./views/PrepareView.vue'),

@@ -1,14 +1,11 @@
 import { demand } from '../base'
-import { GAP_MM, PAPERS } from '../printing'
+import { GAP_MM, PAPERS, type PaperSize } from '../printing'
 import { CUT_INK, group, line, rect, TEXT_INK, text, type Box, type Ink } from './svg'
 import { CAP, textWidth } from './widths'
 
-export type PaperName = keyof typeof PAPERS
-export const PAPER_NAMES: Record<PaperName, string> = { letter: 'US Letter', a4: 'A4' }
-
 /** How a home prints. */
 export interface PrinterRules {
-  paper: PaperName
+  paper: PaperSize
   /** Millimeters at each edge that the printer leaves free. */
   margin: number
   ink: Ink
@@ -40,7 +37,7 @@ export const MOST_MARGIN = 60
  * @param margin mm at each edge, 0 to 60
  * @throws InputError naming `margin`: where it leaves less than 40 mm
  */
-export function printable(paper: PaperName, margin: number): Box {
+export function printable(paper: PaperSize, margin: number): Box {
   const [width, height] = PAPERS[paper]
   demand(Number.isFinite(margin) && margin >= 0, 'margin', 'A margin is 0 or more')
   demand(width - 2 * margin >= LEAST_FREE, 'margin', `A margin of ${margin} mm leaves nothing to print on`)
@@ -52,7 +49,7 @@ const FOOT = { height: 6.5, size: 2.9 }
 export const SCALE_BAR = { letter: { mm: 50.8, words: '2 in' }, a4: { mm: 50, words: '5 cm' } } as const
 
 /** The bar and the title, along a line that begins at 0. */
-function footOf(paper: PaperName, ink: Ink, title: string, room: number): string {
+function footOf(paper: PaperSize, ink: Ink, title: string, room: number): string {
   const bar = SCALE_BAR[paper]
   const paint = { stroke: TEXT_INK[ink], width: 0.25 }
   const { size } = FOOT
@@ -121,7 +118,7 @@ export const LEAST_CARD = 12
  * @param size width and height of a piece in mm, 12 or more
  * @throws InputError naming `size`, where it is too small to cut or larger than the paper
  */
-export function gridOf(paper: PaperName, [wide, high]: readonly [number, number], margin: number, gap = GAP_MM): Grid {
+export function gridOf(paper: PaperSize, [wide, high]: readonly [number, number], margin: number, gap = GAP_MM): Grid {
   demand(
     wide >= LEAST_CARD && high >= LEAST_CARD,
     'size',

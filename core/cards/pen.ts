@@ -127,8 +127,8 @@ export function deck(pen: Pen, cards: readonly ((box: Box) => string)[], options
     if (back) {
       // Turned over along its long edge, what was on the left lies on the right.
       const across = (spot: { x: number; y: number }) => ({
-        x: PAPERS[rules.paper][0] - spot.x - (grid.turned ? size[1] : size[0]) + rules.back.x,
-        y: spot.y + rules.back.y,
+        x: PAPERS[rules.paper][0] - spot.x - (grid.turned ? size[1] : size[0]) - rules.back.x,
+        y: spot.y - rules.back.y,
       })
       pages.push({
         ...sizeOf(rules),

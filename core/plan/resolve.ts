@@ -181,7 +181,7 @@ function sessionOn(
   if (!idea || !days.length) return null
   const filled = placement.bin ? withBin(idea, placement.bin, materials) : idea
   const prints = snapshot.printSets.filter((one) => one.placementId === placement.id)
-  const activity = prints.length ? withPrints(filled, prints) : filled
+  const activity = prints.length ? withPrints(filled, prints, (id) => materials.has(id)) : filled
   const [first, last] = [days[0], days[days.length - 1]]
   const center = placement.centerId === null ? null : (centers.get(placement.centerId) ?? null)
   const block = where.kind === 'moment' ? (blockOn(home, unit, first.number, where.blockId) ?? null) : null

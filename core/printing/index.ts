@@ -2,3 +2,4 @@
 export * from './sheets'
 export * from './letters'
 export * from './placed'
+export * from './offers'

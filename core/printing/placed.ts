@@ -77,6 +77,20 @@ const taken = (id: string, materialId: string, quantity: number): Requirement[] 
         },
       ]
     : []
+/** Paper and pouches until it is printed; what goes with it, whenever it is used. */
+function needsOf(set: PrintSet): Requirement[] {
+  const sum = printSum(set)
+  const before = set.printedOn
+    ? []
+    : [
+        ...taken(`${PRINT_STEP}paper-${set.id}`, PAPER_OF[set.stock], sum.sheets),
+        ...taken(`${PRINT_STEP}pouch-${set.id}`, POUCH, sum.pouches),
+      ]
+  const { with: goes } = set.made
+  return goes
+    ? [...before, ...taken(`${PRINT_STEP}with-${set.id}`, goes.materialId, goes.quantity * set.copies)]
+    : before
+}
 const PREP_MOST = 20
 
 /**
@@ -84,29 +98,30 @@ const PREP_MOST = 20
  * laminating and cutting take the place of what would have been made by hand. So the supply list, the preparation and
  * the day sheet follow as they do from anything else.
  *
+ * What a step that is saved would have used, and nothing else uses, need not be got any more.
+ *
  * @param sets those for this placement
+ * @param has whether the home has a material of this id: of what it does not have, nothing is asked for
  */
-export function withPrints(activity: Activity, sets: readonly PrintSet[]): Activity {
+export function withPrints(
+  activity: Activity,
+  sets: readonly PrintSet[],
+  has: (materialId: string) => boolean = () => true,
+): Activity {
   const by = [...sets].sort((a, b) => (a.id < b.id ? -1 : 1))
   const instead = new Set(by.flatMap((one) => one.instead))
   const own = activity.prep.filter((step) => !instead.has(step.id))
   const prep = [...own, ...by.flatMap(stepsOf)]
+  const saved = new Set(activity.prep.filter((step) => instead.has(step.id)).flatMap((step) => step.uses))
+  const usedStill = new Set(own.flatMap((step) => step.uses))
+  const papers = new Set(Object.values(PAPER_OF))
+  const kept = activity.requirements.filter(
+    (one) => !(papers.has(one.materialId) && saved.has(one.id) && !usedStill.has(one.id)),
+  )
   return {
     ...activity,
     // What was there before stands first, and nothing of it is lost where there is too much.
     prep: prep.slice(0, Math.max(PREP_MOST, own.length)),
-    requirements: [
-      ...activity.requirements,
-      ...by.flatMap((set) => {
-        const sum = printSum(set)
-        return [
-          ...(set.printedOn ? [] : taken(`${PRINT_STEP}paper-${set.id}`, PAPER_OF[set.stock], sum.sheets)),
-          ...(set.printedOn ? [] : taken(`${PRINT_STEP}pouch-${set.id}`, POUCH, sum.pouches)),
-          ...(set.made.with
-            ? taken(`${PRINT_STEP}with-${set.id}`, set.made.with.materialId, set.made.with.quantity * set.copies)
-            : []),
-        ]
-      }),
-    ],
+    requirements: [...kept, ...by.flatMap(needsOf).filter((one) => has(one.materialId))],
   }
 }

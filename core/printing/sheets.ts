@@ -5,6 +5,7 @@ export const PAPERS = { letter: [215.9, 279.4], a4: [210, 297] } as const satisf
   string,
   readonly [number, number]
 >
+export type PaperSize = keyof typeof PAPERS
 /** A card that a child's hand holds, in mm: 3-computations, section 9. */
 export const CARD_MM = [60, 85] as const
 export const MARGIN_MM = 6

@@ -121,6 +121,10 @@ const print = () => window.print()
       </form>
       <p v-if="problem" class="notice soft" role="alert">{{ problem }}</p>
       <MadeLink v-if="made" :address="made.address" :label="made.label" />
+      <section class="rows">
+        <h3>Cards and sheets</h3>
+        <router-link :to="{ name: 'print', params: { unitId: store.id! } }">What is printed for this unit</router-link>
+      </section>
       <section v-for="event in invitations" :key="event.day" class="rows">
         <h3>{{ event.name }}, day {{ event.day }}</h3>
         <router-link :to="{ name: 'invitation', params: { unitId: store.id!, day: event.day } }"

@@ -1,3 +1,4 @@
+import { OWN_PICTURE } from '../../domain'
 import { capital } from '../../base'
 import { manyOf, needs, upTo, type PrintContext, type PrintKindInfo } from '../context'
 import { written, writing, writingLines } from '../handwriting'
@@ -10,7 +11,7 @@ import { along } from './trace'
 const thin = (pen: Pen) => ({ stroke: pen.text, width: 0.3 })
 const cutLine = (pen: Pen) => ({ stroke: CUT_INK[pen.ink], width: 0.4, dash: '3 2' })
 const drawings = ({ things }: PrintContext) =>
-  things.filter((thing) => thing.picture && !thing.picture.startsWith('own/'))
+  things.filter((thing) => thing.picture && !thing.picture.startsWith(OWN_PICTURE))
 const needsDrawing = (context: PrintContext): string =>
   drawings(context).length ? '' : 'It takes an object with a drawing; the theme has none.'
 

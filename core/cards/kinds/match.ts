@@ -1,3 +1,4 @@
+import { OWN_PICTURE } from '../../domain'
 import { captioned, deck, wholePage, type Pen, type PrintThing } from '../pen'
 import { written, writing } from '../handwriting'
 import { aboveFoot, cutFrame } from '../page'
@@ -121,7 +122,8 @@ const memory: PrintKindInfo = {
     )
   },
 }
-const drawn = ({ things }: PrintContext) => things.filter((thing) => thing.picture && !thing.picture.startsWith('own/'))
+const drawn = ({ things }: PrintContext) =>
+  things.filter((thing) => thing.picture && !thing.picture.startsWith(OWN_PICTURE))
 const needsDrawings =
   (count: number) =>
   (context: PrintContext): string =>

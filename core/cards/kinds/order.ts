@@ -95,13 +95,12 @@ const onCircle = (cx: number, cy: number, r: number, turn: number) => ({
 const wheel: PrintKindInfo = {
   ...sequence,
   title: 'Turning wheel',
-  about: 'Turn the upper disc, and tell what happens in the window.',
+  about: 'Pin the discs together in the middle, turn the upper one, and tell what happens in the window.',
   levels: ['three stages', 'four stages', 'all stages', 'all stages with their words'],
   from: 'preschool',
   each: true,
   size: null,
   laminate: false,
-  with: { materialId: 'paper-fasteners', each: 1 },
   cutsInto: 1,
   draw(pen, context) {
     const { level, title } = context

@@ -1,3 +1,4 @@
+import { OWN_PICTURE } from '../../domain'
 import { numberWord } from '../../base'
 import { manyOf, shuffled, upTo, type Level, type PrintContext, type PrintKindInfo } from '../context'
 import { written, writing, writingLines, type Strength } from '../handwriting'
@@ -375,7 +376,7 @@ export function along(points: readonly { x: number; y: number }[], count: number
   return out
 }
 const drawn = (things: readonly PrintThing[]) =>
-  things.filter((thing) => thing.picture && !thing.picture.startsWith('own/'))
+  things.filter((thing) => thing.picture && !thing.picture.startsWith(OWN_PICTURE))
 const DOTS = { count: [8, 12, 20, 32], radius: 1.1 } as const
 const dots: PrintKindInfo = {
   ...paths,

@@ -5,6 +5,7 @@ import { CAUTION_CLOSING } from '@core/cautions'
 import type { Placement } from '@core/domain'
 import { ATTENTION_NAMES, spanWords, DOMAIN_NAMES, listWords, OUT_WORDS } from '@core/base'
 import { markOf } from '@core/papers'
+import { printOffers } from '@core/printing'
 import { useBoard } from '../../stores/board'
 import { useHouse } from '../../stores/house'
 import { useSupplies } from '../../stores/supplies'
@@ -29,6 +30,11 @@ const session = computed(() => store.readings?.plan.sessions.find((one) => one.p
 const problem = computed(() => store.readings?.plan.problems.find((one) => one.placementId === props.placement.id))
 /** With what its recipe or its bin takes, where it has one. */
 const activity = computed(() => session.value?.activity ?? store.activitiesById.get(props.placement.activityId))
+/** What can be printed for it: asked of the idea, since what is printed has taken the place of steps already. */
+const offers = computed(() => {
+  const idea = store.activitiesById.get(props.placement.activityId)
+  return idea ? printOffers(idea) : []
+})
 const cautions = computed(
   () => store.readings?.cautions.filter((one) => one.session.placement.id === props.placement.id) ?? [],
 )
@@ -94,6 +100,11 @@ const subtitle = computed(() => {
 
     <PlacementNeeds :placement="placement" :activity="activity" />
     <BinLink :placement="placement" />
+    <p v-if="offers.length">
+      <router-link :to="{ name: 'print', params: { unitId: placement.unitId }, query: { for: placement.id } }"
+        >Cards and sheets for it</router-link
+      >
+    </p>
     <MixLink :recipe-id="placement.mix?.recipeId" :activity="activity" />
 
     <section v-if="activity.prep.length" class="rows" aria-label="Prep">

@@ -86,6 +86,7 @@ const listOf = (element: unknown) => {
           <button type="button" :aria-pressed="early" @click="early = true">Early</button
           ><button type="button" :aria-pressed="!early" @click="early = false">Just in time</button>
         </div>
+        <router-link v-if="unit.id" :to="{ name: 'print', params: { unitId: unit.id } }">Cards and sheets</router-link>
         <v-btn v-if="unit.id && prep.open.length" class="primary" :to="{ name: 'prepare', params: { unitId: unit.id } }"
           >Start preparing</v-btn
         >

@@ -1,0 +1,95 @@
+import { describe, expect, it } from 'vitest'
+import { newThemeObject, type Child, type PrintSet } from '../domain'
+import { resolvePlan } from '../plan'
+import { aChild, aPlacement, aSnapshot, aUnit, moment } from '../testing/build'
+import { newPrintSet, printJob, printThing } from './job'
+
+const unit = aUnit({
+  name: 'Wind and kites',
+  objects: ['kite', 'feather', 'bell', 'balloon'].map((name) => newThemeObject(name, 1)),
+  focus: { letter: 'k', number: 'five', shape: '', colour: '' },
+})
+const kids: Child[] = [
+  aChild({ id: 'baby', name: 'Pip', born: addMonths(-8) }),
+  aChild({ id: 'one', name: 'Oona', born: addMonths(-20) }),
+  aChild({ id: 'two', name: 'Idris', born: addMonths(-30) }),
+  aChild({ id: 'four', name: 'Bodhi', born: addMonths(-54) }),
+]
+/** Months from the first day of the unit. */
+function addMonths(count: number): string {
+  const at = new Date(`${unit.start}T00:00:00Z`)
+  at.setUTCMonth(at.getUTCMonth() + count)
+  return at.toISOString().slice(0, 10)
+}
+const snapshot = aSnapshot({ unit, children: kids, placements: [aPlacement(moment(1))] })
+const plan = resolvePlan(snapshot)
+const job = (over: Partial<PrintSet> & Pick<PrintSet, 'kind'>) =>
+  printJob({ ...newPrintSet('s', unit.id, over.kind), ...over }, snapshot, plan)
+
+describe('who it is for', () => {
+  it('decides how far it goes: straight paths for the youngest, zigzags for the oldest, none for the baby', () => {
+    const { groups, young, pages, made } = job({ kind: 'paths' })
+    expect(groups.map((one) => [one.level, one.children.map((child) => child.name)])).toEqual([
+      [0, ['Oona']],
+      [1, ['Idris']],
+      [2, ['Bodhi']],
+    ])
+    expect(young.map((child) => child.name)).toEqual(['Pip'])
+    // A sheet for each.
+    expect([pages.length, made.sheets]).toEqual([3, 3])
+  })
+  it('is as she says, where she says so', () => {
+    const { groups } = job({ kind: 'paths', levels: { baby: 0, four: 3 }, children: ['baby', 'four'] })
+    expect(groups.map((one) => [one.level, one.children.map((child) => child.name)])).toEqual([
+      [0, ['Pip']],
+      [3, ['Bodhi']],
+    ])
+  })
+  it('writes a sheet for each name, and says on it for whom the others are', () => {
+    const { pages } = job({ kind: 'names' })
+    expect(pages.map((page) => ['Idris', 'Bodhi'].find((name) => page.body.includes(`>${name}<`)))).toEqual([
+      'Idris',
+      'Bodhi',
+    ])
+    expect(job({ kind: 'count-clip' }).pages[0].body).toContain('1 to 6, for Idris')
+  })
+  it('is shown all the same where nobody is of an age for it', () => {
+    const { groups, pages } = job({ kind: 'wheel', children: ['baby'] })
+    expect(groups).toEqual([{ level: 1, children: [] }])
+    expect(pages).toEqual([])
+    expect(job({ kind: 'number-cards', children: ['baby'] }).pages.length).toBeGreaterThan(0)
+  })
+})
+
+describe('what it comes to', () => {
+  it('counts sheets, pieces and clothespins as the pages have them', () => {
+    const { made, pages } = job({ kind: 'count-clip', children: ['two', 'four'] })
+    // 1 to 6 for one, 1 to 9 for the other.
+    expect(made).toEqual({ sheets: 2, pieces: 15, with: { materialId: 'clothespin', quantity: 15 } })
+    expect(pages.map((page) => page.pieces)).toEqual([6, 9])
+  })
+  it('prints on both sides of a sheet, which stays one', () => {
+    const { made, pages } = job({ kind: 'memory', backs: true, children: ['two'] })
+    expect([made.sheets, pages.map((page) => page.back)]).toEqual([1, [false, true]])
+  })
+  it('takes the objects that were chosen, or none for a blank one', () => {
+    expect(job({ kind: 'pairs', things: ['kite', 'Bell'], children: ['four'] }).made.pieces).toBe(4)
+    const { made, pages } = job({ kind: 'pairs', blank: true, children: ['two'] })
+    expect(made.pieces).toBe(8)
+    expect(pages.every((page) => page.pictures.size === 0)).toBe(true)
+  })
+  it('says what is lacking, and names a size that cannot be', () => {
+    expect(job({ kind: 'wheel' }).lacks).toContain('three stages')
+    expect(job({ kind: 'pairs', things: ['kite'] }).lacks).toBe('It takes 2 objects; the theme has 1.')
+    expect(() => job({ kind: 'pairs', size: [2, 2] })).toThrow(
+      expect.objectContaining({ faults: [expect.objectContaining({ field: 'size' })] }),
+    )
+    expect(() => job({ kind: 'pairs', size: [500, 500] })).toThrow(/larger than the paper/)
+  })
+  it('has the pictures of things, of their young and of their stages', () => {
+    const hen = printThing({ ...newThemeObject('hen'), young: 'chick', stages: ['egg', 'chick', 'hen'] })
+    expect([hen.picture, hen.youngPicture].every(Boolean)).toBe(true)
+    expect(hen.stages.map((stage) => Boolean(stage.picture))).toEqual([true, true, true])
+    expect(printThing({ ...newThemeObject('hens') }).one).toBe('hen')
+  })
+})

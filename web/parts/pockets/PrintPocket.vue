@@ -1,0 +1,323 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { countWords, minutesWords } from '@core/base'
+import { MOST_COPIES, OWN_PICTURE, type PrintLevel, type PrintSet } from '@core/domain'
+import { childrenFor, lettersMissing, levelOf, pageSvg, written } from '@core/cards'
+import { PAPER_OF, POUCH, printSum } from '@core/printing'
+import { downloadBytes, downloadText } from '../../composables/downloadText'
+import { useHouse } from '../../stores/house'
+import { usePrinting } from '../../stores/printing'
+import { useUnit } from '../../stores/unit'
+import FormField from '../fields/FormField.vue'
+import { numberOrNone } from '../fields/numberOrNone'
+
+/** One set: for whom it goes how far, on which paper, what it takes, and whether it is printed. */
+const props = defineProps<{ set: PrintSet; kept: boolean }>()
+const emit = defineEmits<{ kept: [id: string | null] }>()
+const printing = usePrinting()
+const house = useHouse()
+const unit = useUnit()
+const drawn = computed(() => printing.jobOf(props.set))
+const job = computed(() => drawn.value.job)
+const info = computed(() => printing.kinds.find((one) => one.kind === props.set.kind)!.info)
+const faults = ref<Record<string, string>>({})
+const sum = computed(() => printSum({ ...props.set, made: job.value?.made ?? props.set.made }))
+const us = computed(() => house.thisHome.measures === 'us')
+const PER = computed(() => (us.value ? 25.4 : 1))
+const children = computed(() =>
+  unit.snapshot && unit.readings ? childrenFor(props.set, unit.snapshot, unit.readings.plan) : [],
+)
+const levels = computed(() => {
+  const { snapshot, readings } = unit
+  if (!snapshot || !readings) return []
+  const on = job.value?.date ?? readings.plan.program.days.find((day) => day.held)?.date ?? snapshot.unit.start
+  return children.value.map((child) => ({
+    child,
+    level: levelOf(info.value, props.set, child, on, snapshot.home),
+  }))
+})
+const LEVEL_ITEMS = computed(() => [...(info.value.levels ?? []).map((title, value) => ({ title, value }))])
+const allNames = computed(() => printing.things.map((thing) => thing.one))
+const chosenThings = computed(() => (props.set.things.length ? props.set.things : allNames.value))
+async function change(words: string, over: Partial<PrintSet>): Promise<void> {
+  const next = { ...props.set, ...over }
+  const tried = printing.jobOf(next)
+  faults.value = tried.faults
+  if (Object.keys(tried.faults).length) return
+  const own = await printing.keep(next, `${props.set.name}: ${words}`)
+  if (own.id !== props.set.id) emit('kept', own.id)
+}
+const setLevel = (id: string, level: number) =>
+  change('how far it goes', { levels: { ...props.set.levels, [id]: level as PrintLevel } })
+function toggle(name: string, wanted: boolean): void {
+  const next = allNames.value.filter((one) => (one === name ? wanted : chosenThings.value.includes(one)))
+  if (!next.length) {
+    faults.value = { things: 'At least one object stays on it' }
+    return
+  }
+  void change('which objects', { things: next.length === allNames.value.length ? [] : next })
+}
+const usual = computed(() => props.set.size ?? info.value.size)
+const side = (i: 0 | 1) => (usual.value ? Math.round((usual.value[i] / PER.value) * 100) / 100 : null)
+function setSide(i: 0 | 1, value: number | null): void {
+  if (!usual.value) return
+  if (value === null || !Number.isFinite(value) || value <= 0) {
+    faults.value = { size: i === 0 ? 'Write how wide a card is' : 'Write how high a card is' }
+    return
+  }
+  const size: [number, number] = [...usual.value]
+  size[i] = value * PER.value
+  void change('size', { size })
+}
+function setCopies(value: number | null): void {
+  if (value === null || !Number.isInteger(value) || value < 1 || value > MOST_COPIES) {
+    faults.value = { copies: `Write a number from 1 to ${MOST_COPIES}` }
+    return
+  }
+  void change('how many', { copies: value })
+}
+watch(
+  () => props.set.id,
+  () => (faults.value = {}),
+)
+/** Letters that the font or the hand lacks: said before they are missed on paper. */
+const lacking = computed(() => {
+  const names = children.value.map((child) => child.name)
+  const words = [...names, ...chosenThings.value]
+  const font = [...new Set(words.flatMap(lettersMissing))]
+  const hand = ['names', 'words', 'letters'].includes(props.set.kind)
+    ? [
+        ...new Set(
+          (props.set.kind === 'names' ? names : chosenThings.value).flatMap(
+            (one) => written(one, house.thisHome.print.hand).missing,
+          ),
+        ),
+      ]
+    : []
+  return [
+    ...(font.length ? [`The font that ships has no ${font.join(' ')}: they print as a box.`] : []),
+    ...(hand.length ? [`Kobby does not know how ${hand.join(' ')} is written: it is left out.`] : []),
+  ]
+})
+const onHand = (id: string) => house.materialsById.get(id)
+const haveWords = (id: string, wanted: number) => {
+  const material = onHand(id)
+  if (!material || material.way === 'have') return ''
+  return material.counted ? `, you have ${material.onHand}` : wanted ? ', not counted yet' : ''
+}
+const withMaterial = computed(() => {
+  const made = job.value?.made.with
+  const material = made && onHand(made.materialId)
+  return made && material
+    ? `${capitalized(material.name)}: ${made.quantity * props.set.copies}${haveWords(material.id, made.quantity)}.`
+    : ''
+})
+const capitalized = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+const fileName = computed(() => props.set.name.toLowerCase().replace(/[^a-z0-9]+/g, '-'))
+async function pdf(open: boolean): Promise<void> {
+  // A window that is opened later than the click is held back by browsers.
+  const page = open ? window.open('', '_blank') : null
+  const bytes = await printing.pdf([props.set], `${props.set.name}, ${unit.unit?.name ?? ''}`)
+  if (!bytes) {
+    page?.close()
+    return
+  }
+  if (!page) return downloadBytes(`${fileName.value}.pdf`, bytes, 'application/pdf')
+  page.location.href = URL.createObjectURL(new Blob([bytes as BlobPart], { type: 'application/pdf' }))
+}
+const svg = () => {
+  const page = job.value?.pages[0]
+  if (page) downloadText(`${fileName.value}.svg`, pageSvg(page, printing.pictures.sources), 'image/svg+xml')
+}
+const keptSet = computed(() => {
+  const prefix = `printed-${props.set.kind}-`
+  return house.materials.find((one) => one.id.startsWith(prefix) && one.onHand > 0)
+})
+const place = ref('')
+async function keepSet(): Promise<void> {
+  await printing.keepInPantry(props.set, place.value)
+  place.value = ''
+}
+const hasPhotos = computed(() => printing.things.some((thing) => thing.picture.startsWith(OWN_PICTURE)))
+</script>
+
+<template>
+  <div class="stack">
+    <div>
+      <h2>{{ set.name }}</h2>
+      <p class="mute">{{ info.about }}</p>
+    </div>
+    <p v-if="keptSet && !set.printedOn" class="small" role="status">
+      You have one already: {{ keptSet.name }}<template v-if="keptSet.place">, {{ keptSet.place }}</template
+      >.
+    </p>
+    <p v-if="job?.lacks" class="brick" role="status">{{ job.lacks }}</p>
+    <div v-if="job && !job.lacks">
+      <b>{{ sum.pieces ? `${countWords(sum.pieces, 'piece')} on ` : '' }}{{ countWords(sum.sheets, 'sheet') }}.</b>
+      <p class="small mute">
+        <template v-if="sum.cutMinutes">Cutting {{ minutesWords(sum.cutMinutes) }}. </template>
+        <template v-if="sum.pouches"
+          >{{ capitalized(countWords(sum.pouches, 'pouch', 'pouches')) }}{{ haveWords(POUCH, sum.pouches) }}. </template
+        >{{ set.stock === 'paper' ? 'Paper' : 'Card' }}: {{ countWords(sum.sheets, 'sheet')
+        }}{{ haveWords(PAPER_OF[set.stock], sum.sheets) }}. {{ withMaterial }}
+      </p>
+    </div>
+    <div class="inline">
+      <v-btn class="primary" :disabled="!job || Boolean(job.lacks)" @click="pdf(true)">Print</v-btn>
+      <v-btn :disabled="!job || Boolean(job.lacks)" @click="pdf(false)">PDF</v-btn>
+      <v-btn :disabled="!job || Boolean(job.lacks)" @click="svg">SVG</v-btn>
+    </div>
+    <p v-if="printing.progress" role="status" class="small">
+      Page {{ printing.progress.done }} of {{ printing.progress.all || 'all' }}.
+      <TextButton @click="printing.stop()">Stop</TextButton>
+    </p>
+    <p v-if="printing.failed" class="brick small" role="alert">{{ printing.failed }}</p>
+    <div class="inline">
+      <v-btn v-if="!kept" @click="change('to print', {})">Add to preparation</v-btn>
+      <v-btn v-if="!set.printedOn" @click="printing.markPrinted([set], true)">It is printed</v-btn>
+      <template v-else
+        ><span class="mute">Printed</span
+        ><TextButton @click="printing.markPrinted([set], false)">Not printed yet</TextButton></template
+      >
+      <TextButton v-if="kept" @click="(printing.leave(set), emit('kept', null))">Leave it out</TextButton>
+    </div>
+    <p v-for="line in lacking" :key="line" class="ember small">{{ line }}</p>
+    <div v-if="info.levels && levels.length" class="rows">
+      <b>How far for whom</b>
+      <div v-for="{ child, level } in levels" :key="child.id" class="level">
+        <span>{{ child.name }}</span>
+        <v-select
+          :model-value="level"
+          :items="LEVEL_ITEMS"
+          :placeholder="'too young for it'"
+          :aria-label="`How far for ${child.name}`"
+          menu-icon=""
+          @update:model-value="setLevel(child.id, $event)"
+        />
+      </div>
+    </div>
+    <details v-if="allNames.length > 1" class="rows">
+      <summary>
+        <b>Objects</b> <span class="mute small">{{ chosenThings.length }} of {{ allNames.length }}</span>
+      </summary>
+      <v-checkbox
+        v-for="name in allNames"
+        :key="name"
+        :model-value="chosenThings.includes(name)"
+        :label="name"
+        hide-details
+        density="compact"
+        @update:model-value="toggle(name, Boolean($event))"
+      />
+    </details>
+    <p v-if="faults.things" class="brick small" role="alert">{{ faults.things }}</p>
+    <div v-if="usual" class="two">
+      <FormField :label="us ? 'Wide, inches' : 'Wide, mm'"
+        ><v-text-field
+          type="number"
+          min="0"
+          step="any"
+          :model-value="side(0)"
+          :error-messages="faults.size ? [faults.size] : []"
+          @change="setSide(0, numberOrNone(($event.target as HTMLInputElement).value))"
+      /></FormField>
+      <FormField :label="us ? 'High, inches' : 'High, mm'"
+        ><v-text-field
+          type="number"
+          min="0"
+          step="any"
+          :model-value="side(1)"
+          @change="setSide(1, numberOrNone(($event.target as HTMLInputElement).value))"
+      /></FormField>
+    </div>
+    <div class="two">
+      <FormField label="Copies"
+        ><v-text-field
+          type="number"
+          min="1"
+          :model-value="set.copies"
+          :error-messages="faults.copies ? [faults.copies] : []"
+          @change="setCopies(numberOrNone(($event.target as HTMLInputElement).value))"
+      /></FormField>
+      <FormField label="Paper"
+        ><v-select
+          :model-value="set.stock"
+          aria-label="Paper"
+          :items="[
+            { title: 'Card', value: 'cardstock' },
+            { title: 'Plain paper', value: 'paper' },
+          ]"
+          @update:model-value="change('paper', { stock: $event })"
+      /></FormField>
+    </div>
+    <FormField label="Ink"
+      ><v-select
+        :model-value="set.ink ?? house.thisHome.print.ink"
+        aria-label="Ink"
+        :items="[
+          { title: 'Color', value: 'color' },
+          { title: 'Little ink, to color in', value: 'saving' },
+          { title: 'Black only', value: 'black' },
+        ]"
+        @update:model-value="change('ink', { ink: $event })"
+    /></FormField>
+    <div>
+      <v-checkbox
+        :model-value="set.laminate"
+        label="Laminate it"
+        hide-details
+        density="compact"
+        @update:model-value="change('laminating', { laminate: Boolean($event) })"
+      />
+      <v-checkbox
+        v-if="set.kind === 'memory'"
+        :model-value="set.backs"
+        label="Print the backs"
+        hide-details
+        density="compact"
+        @update:model-value="change('backs', { backs: Boolean($event) })"
+      />
+      <v-checkbox
+        :model-value="set.blank"
+        label="Leave it blank, to fill in by hand"
+        hide-details
+        density="compact"
+        @update:model-value="change('blank', { blank: Boolean($event) })"
+      />
+    </div>
+    <p v-if="hasPhotos && ['shadows', 'dots', 'lacing'].includes(set.kind)" class="small mute">
+      Pictures of your own are left out here: they have no edge to follow.
+    </p>
+    <form v-if="set.printedOn && set.laminate && !keptSet" class="rows" @submit.prevent="keepSet">
+      <FormField
+        label="Keep it for another year"
+        hint="It goes into the pantry, and is offered instead of printing anew."
+      >
+        <v-text-field v-model="place" placeholder="Where it is kept" />
+      </FormField>
+      <v-btn type="submit">Keep it in the pantry</v-btn>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.level {
+  display: grid;
+  grid-template-columns: 66px minmax(0, 1fr);
+  gap: 6px;
+  font-size: 14px;
+  align-items: center;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+summary {
+  cursor: pointer;
+}
+.level :deep(.v-field__input) {
+  font-size: 14px;
+  padding-inline: 8px;
+}
+</style>

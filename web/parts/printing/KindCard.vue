@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { useIntersectionObserver } from '@vueuse/core'
+import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import type { PrintJob, PrintKindInfo } from '@core/cards'
+import type { PrintKind } from '@core/domain'
+import { usePrinting } from '../../stores/printing'
+import PageSheet from './PageSheet.vue'
+
+/** One kind on the shelf: what a child does with it, and its first page as the theme fills it, drawn once it is in sight. */
+const props = defineProps<{ kind: PrintKind; info: PrintKindInfo }>()
+defineEmits<{ add: [] }>()
+const printing = usePrinting()
+const card = useTemplateRef<HTMLElement>('card')
+const seen = ref(false)
+const { stop } = useIntersectionObserver(card, ([entry]) => {
+  if (!entry?.isIntersecting) return
+  seen.value = true
+  stop()
+})
+const job = shallowRef<PrintJob | null>(null)
+watch(
+  () => seen.value && printing.trial(props.kind),
+  (set) => {
+    // One after the other, so that the page can be scrolled meanwhile.
+    if (set)
+      setTimeout(() => {
+        job.value = printing.jobOf(set).job
+        const page = job.value?.pages[0]
+        if (page) void printing.pictures.want(page.pictures).catch(() => undefined)
+      })
+  },
+  { immediate: true },
+)
+const page = computed(() => job.value?.pages[0])
+</script>
+
+<template>
+  <li ref="card" class="card kind">
+    <div class="page">
+      <PageSheet v-if="page" :page="page" :sources="printing.pictures.sources" :words="`A page of ${info.title}`" />
+    </div>
+    <div class="stack words">
+      <b class="card-title">{{ info.title }}</b>
+      <p class="small">{{ info.about }}</p>
+      <p v-if="job?.lacks" class="small ember">{{ job.lacks }}</p>
+      <v-btn size="small" :aria-label="`Add ${info.title}`" @click="$emit('add')">Add</v-btn>
+    </div>
+  </li>
+</template>
+
+<style scoped>
+.kind {
+  display: grid;
+  grid-template-columns: 104px minmax(0, 1fr);
+  gap: 12px;
+  padding: 10px;
+  min-height: 158px;
+}
+.page {
+  min-height: 134px;
+}
+.words {
+  gap: 4px;
+  align-content: start;
+  justify-items: start;
+}
+</style>

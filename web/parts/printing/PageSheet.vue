@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { pageSvg, type Page, type PictureSource } from '@core/cards'
+
+/** A page as the printer will get it, as wide as there is room. */
+const props = defineProps<{ page: Page; sources: ReadonlyMap<string, PictureSource>; words: string }>()
+// Each page on the screen has its own names for its pictures.
+const own = `s${Math.random().toString(36).slice(2, 8)}-`
+const drawing = computed(() =>
+  pageSvg(props.page, props.sources)
+    .replaceAll('id="p-', `id="${own}p-`)
+    .replaceAll('href="#p-', `href="#${own}p-`)
+    .replaceAll('url(#p-', `url(#${own}p-`),
+)
+</script>
+
+<template>
+  <!-- eslint-disable-next-line vue/no-v-html -- drawn by core: what people wrote is escaped there -->
+  <div class="sheet" role="img" :aria-label="words" v-html="drawing" />
+</template>
+
+<style>
+@font-face {
+  font-family: Kobby;
+  font-weight: 400;
+  src: url('@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff2');
+}
+@font-face {
+  font-family: Kobby;
+  font-weight: 700;
+  src: url('@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff2');
+}
+@font-face {
+  font-family: 'Kobby Second';
+  font-weight: 400;
+  src: url('@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff2');
+}
+@font-face {
+  font-family: 'Kobby Second';
+  font-weight: 700;
+  src: url('@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff2');
+}
+.sheet {
+  /* Paper is white, by day and by night. */
+  background: #ffffff;
+  border: 1px solid var(--edge-strong);
+}
+.sheet svg {
+  display: block;
+  width: 100%;
+  height: auto;
+}
+</style>

@@ -1,0 +1,228 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { countWords, minutesWords } from '@core/base'
+import { KIND_GROUPS, type KindGroup } from '@core/cards'
+import type { PrintKind } from '@core/domain'
+import { printSum } from '@core/printing'
+import { downloadBytes } from '../composables/downloadText'
+import SegmentedTabs from '../parts/frame/SegmentedTabs.vue'
+import KindCard from '../parts/printing/KindCard.vue'
+import PageSheet from '../parts/printing/PageSheet.vue'
+import PrinterRules from '../parts/printing/PrinterRules.vue'
+import PrintList from '../parts/printing/PrintList.vue'
+import PrintPocket from '../parts/pockets/PrintPocket.vue'
+import UnitFrame from '../parts/shell/UnitFrame.vue'
+import { usePrinting } from '../stores/printing'
+import { useUnit } from '../stores/unit'
+
+/** Everything on paper for the unit: what its ideas want, every kind that the theme can fill, and what is printed. */
+const unit = useUnit()
+const printing = usePrinting()
+const route = useRoute()
+const router = useRouter()
+const TABS = ['unit', 'kinds', 'printed', 'printer'] as const
+type Tab = (typeof TABS)[number]
+const tab = computed<Tab>({
+  get: () => TABS.find((one) => one === route.query.tab) ?? 'unit',
+  set: (value) => void router.replace({ query: { ...route.query, tab: value === 'unit' ? undefined : value } }),
+})
+const pocketOpen = ref(false)
+const chosen = computed<string | null>({
+  get: () => (typeof route.query.set === 'string' ? route.query.set : null),
+  set: (set) => void router.replace({ query: { ...route.query, set: set ?? undefined } }),
+})
+/** A card on the plan asks for what can be printed for it. */
+const wantedFor = computed(() => (typeof route.query.for === 'string' ? route.query.for : null))
+const rows = computed(() => (tab.value === 'printed' ? printing.printed : [...printing.toPrint, ...printing.offers]))
+const row = computed(
+  () =>
+    printing.rows.find((one) => one.set.id === chosen.value) ??
+    rows.value.find((one) => one.set.placementId === wantedFor.value && wantedFor.value) ??
+    rows.value.find((one) => one.kept || !printing.sums.get(one.set.id)?.lacks) ??
+    null,
+)
+const job = computed(() => (row.value ? printing.jobOf(row.value.set).job : null))
+const at = ref(0)
+watch(
+  () => [row.value?.set.id, job.value?.pages.length],
+  () => (at.value = 0),
+)
+const page = computed(() => job.value?.pages[Math.min(at.value, job.value.pages.length - 1)])
+const fetching = ref(false)
+const offline = ref('')
+watch(
+  job,
+  async (now) => {
+    if (!now) return
+    fetching.value = true
+    offline.value = ''
+    try {
+      await Promise.all([
+        printing.pictures.want(new Set(now.pages.flatMap((one) => [...one.pictures]))),
+        ['dots', 'lacing'].includes(now.set.kind)
+          ? printing.pictures.wantEdges(new Set(printing.things.map((thing) => thing.picture).filter(Boolean)))
+          : null,
+      ])
+    } catch {
+      offline.value = 'Some pictures could not be fetched. They come when there is a connection.'
+    } finally {
+      fetching.value = false
+    }
+  },
+  { immediate: true },
+)
+const sums = computed(() => {
+  const all = printing.toPrint.map((one) => printSum(one.set))
+  const add = (of: (sum: (typeof all)[number]) => number) => all.reduce((total, one) => total + of(one), 0)
+  return { sheets: add((one) => one.sheets), cut: add((one) => one.cutMinutes), pouches: add((one) => one.pouches) }
+})
+const nextSheets = computed(() => printing.sheetsOf(printing.forNext))
+const groups = computed(() =>
+  (Object.keys(KIND_GROUPS) as KindGroup[]).map((group) => ({
+    title: KIND_GROUPS[group],
+    kinds: printing.kinds.filter((one) => one.info.group === group),
+  })),
+)
+async function add(kind: PrintKind): Promise<void> {
+  const set = await printing.take(kind)
+  tab.value = 'unit'
+  await router.replace({ query: { set: set.id } })
+  pocketOpen.value = true
+}
+function choose(id: string | null): void {
+  chosen.value = id
+  pocketOpen.value = id !== null
+}
+async function printNext(): Promise<void> {
+  const bytes = await printing.pdf(
+    printing.forNext.map((one) => one.set),
+    `${unit.unit?.name ?? 'Unit'}, the next day`,
+  )
+  if (bytes) downloadBytes('next-day.pdf', bytes, 'application/pdf')
+}
+const tabs = computed(() => [
+  { value: 'unit' as const, title: 'For this unit', figure: String(printing.toPrint.length || '') },
+  { value: 'kinds' as const, title: 'All kinds' },
+  { value: 'printed' as const, title: 'Printed', figure: String(printing.printed.length || '') },
+  { value: 'printer' as const, title: 'Printer' },
+])
+</script>
+
+<template>
+  <UnitFrame v-model:pocket-open="pocketOpen" title="Print" pocket-title="How it is printed">
+    <SegmentedTabs v-model="tab" label="What is printed" :tabs="tabs" />
+    <PrinterRules v-if="tab === 'printer'" />
+    <div v-else-if="tab === 'kinds'" class="stack">
+      <section v-for="group in groups" :key="group.title" class="stack">
+        <h2>{{ group.title }}</h2>
+        <ul class="shelf">
+          <KindCard v-for="{ kind, info } in group.kinds" :key="kind" :kind="kind" :info="info" @add="add(kind)" />
+        </ul>
+      </section>
+    </div>
+    <div v-else class="shop">
+      <div class="stack">
+        <div v-if="tab === 'unit'">
+          <h2>{{ sums.sheets ? `${countWords(sums.sheets, 'sheet')} to print` : 'Nothing to print yet' }}</h2>
+          <p class="mute small">
+            <template v-if="sums.sheets"
+              >{{ nextSheets ? `${nextSheets} of them for the next day. ` : '' }}{{ minutesWords(sums.cut) }} to cut,
+              {{ countWords(sums.pouches, 'pouch', 'pouches') }}.</template
+            >
+            <template v-else>Add what your ideas could use, or any kind from “All kinds”.</template>
+          </p>
+        </div>
+        <PrintList
+          v-if="tab === 'unit' && printing.toPrint.length"
+          :model-value="row?.set.id ?? null"
+          :rows="printing.toPrint"
+          label="To print"
+          @update:model-value="choose"
+        />
+        <v-btn v-if="tab === 'unit' && nextSheets" class="primary" @click="printNext"
+          >PDF of the {{ countWords(nextSheets, 'sheet') }} for the next day</v-btn
+        >
+        <template v-if="tab === 'unit' && printing.offers.length">
+          <h3>Your ideas could use</h3>
+          <PrintList
+            :model-value="row?.set.id ?? null"
+            :rows="printing.offers"
+            label="What ideas could use"
+            @update:model-value="choose"
+          />
+        </template>
+        <template v-if="tab === 'printed'">
+          <PrintList
+            v-if="printing.printed.length"
+            :model-value="row?.set.id ?? null"
+            :rows="printing.printed"
+            label="Printed"
+            @update:model-value="choose"
+          />
+          <p v-else class="mute">Nothing of this unit is printed yet.</p>
+        </template>
+      </div>
+      <div v-if="row" class="pages">
+        <p v-if="offline" class="brick small" role="alert">{{ offline }}</p>
+        <PageSheet
+          v-if="page"
+          :page="page"
+          :sources="printing.pictures.sources"
+          :words="`${row.set.name}, page ${at + 1} of ${job!.pages.length}`"
+          :aria-busy="fetching"
+        />
+        <p v-else class="mute">{{ job?.lacks || 'This cannot be drawn as it is.' }}</p>
+        <div v-if="job && job.pages.length > 1" class="inline turn">
+          <v-btn size="small" :disabled="at === 0" aria-label="Page before" @click="at--">Back</v-btn>
+          <span class="mute">Page {{ at + 1 }} of {{ job.pages.length }}</span>
+          <v-btn size="small" :disabled="at >= job.pages.length - 1" aria-label="Page after" @click="at++">Next</v-btn>
+        </div>
+      </div>
+    </div>
+    <template #pocket>
+      <PrintPocket v-if="row && tab !== 'kinds' && tab !== 'printer'" :set="row.set" :kept="row.kept" @kept="choose" />
+      <p v-else-if="tab === 'printer'" class="mute">
+        These are kept for the home: every sheet of every unit is printed so.
+      </p>
+      <p v-else-if="tab === 'kinds'" class="mute">
+        Each page is filled with the objects of {{ unit.unit?.name }}. Add one, and say for whom it is.
+      </p>
+      <p v-else class="mute">Choose something to see for whom it is and what it takes.</p>
+    </template>
+  </UnitFrame>
+</template>
+
+<style scoped>
+.shop {
+  display: grid;
+  grid-template-columns: minmax(250px, 318px) minmax(0, 1fr);
+  gap: 16px;
+  margin-top: 12px;
+  align-items: start;
+}
+.pages {
+  padding: 12px;
+  background: var(--well);
+  border: 1px solid var(--edge);
+  border-top: 2px solid var(--edge-strong);
+  border-radius: 6px;
+  display: grid;
+  gap: 10px;
+}
+.turn {
+  justify-content: center;
+}
+.shelf {
+  list-style: none;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 330px), 1fr));
+  gap: 10px;
+}
+@media (max-width: 720px) {
+  .shop {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
