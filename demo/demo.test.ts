@@ -40,6 +40,7 @@ function demoAlone(unitId: string, today: string): UnitSnapshot {
     ideas,
     purchases,
     promises,
+    printSets,
   } = demoHome(today)
   const of = <T extends { unitId: string | null }>(list: T[]) => list.filter((one) => one.unitId === unitId)
   return snapshotOf(
@@ -52,7 +53,7 @@ function demoAlone(unitId: string, today: string): UnitSnapshot {
       purchases: of(purchases),
       promises: of(promises),
       prepMarks: [],
-      printSets: [],
+      printSets: of(printSets),
     },
     today,
   )

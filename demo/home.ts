@@ -275,6 +275,17 @@ function batchesOn(today: CalendarDate): Batch[] {
   return [batch('demo-dough', 'cooked-dough-wheat-free', 6, 5, { note: 'Roll it warm: it cracks when it is cold' }), slime('demo-slime-1', 19, 150), slime('demo-slime-2', 12, 160)]
 }
 
+/** What is kept for printing: two to print, and a game that is printed. What they come to is held against their pages by a test. */
+const printsOn = (today: CalendarDate): PlanFile['printSets'] =>
+  ([
+    ['count-clip', 'Count and clip', 'cardstock', true, { sheets: 4, pieces: 26, with: { materialId: 'clothespin', quantity: 26 } }, null],
+    ['names', 'Names to trace', 'paper', false, { sheets: 6, pieces: 0, with: null }, null],
+    ['memory', 'Memory game', 'cardstock', true, { sheets: 6, pieces: 54, with: null }, addDays(today, -3)],
+  ] as const).map(([kind, name, stock, laminate, made, printedOn]) => ({
+    id: `demo-${kind}`, unitId: 'wind-and-kites', kind, name, placementId: null, instead: [], things: [], children: [], levels: {}, size: null,
+    copies: 1, ink: null, stock, laminate, backs: false, blank: false, made, printedOn,
+  }))
+
 /**
  * The demo home as a plan file, with day 4 of Wind and Kites on `today`, or on the next open day where today is closed.
  */
@@ -293,7 +304,7 @@ export function demoHome(today: CalendarDate): PlanFile {
       ...ideasOf('wind-and-kites', WIND, ['easel-spray', 'glow-letters', 'wind-letters', 'foam-sea'], ['A kite that we fly from the porch, if Yusra is here', 'Something with the windsock: which way today? page 12 in the blue notebook']),
       ...ideasOf('wheels-and-ramps', WHEELS, ['brick-pattern-road', 'geometric-sort', 'road-signs', 'travel-office'], ['Ask who has an old bicycle wheel']),
     ],
-    promises: [], prepMarks: [], printSets: [], stock: [], batches: batchesOn(today),
+    promises: [], prepMarks: [], printSets: printsOn(today), stock: [], batches: batchesOn(today),
     purchases: [
       bought('buy-1', 'crepe-streamer', 'the dollar aisle', [2400, 1, 125], 9), bought('buy-2', 'bubble-mix', 'the dollar aisle', [946, 1, 250], 9), bought('buy-3', 'grass-seed', 'the grocer', [250, 1, 399], 6),
       bought('buy-4', 'tissue-paper', 'the dollar aisle', [10, 1, 125], 6), bought('buy-5', 'copy-paper', 'the dollar aisle', [100, 2, 200], 30, null), bought('buy-6', 'apple', 'the grocer', [6, 2, 299], 15, 'market-day'),

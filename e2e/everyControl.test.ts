@@ -54,6 +54,8 @@ const steps = (unit: string) =>
     'get-ready?tab=mix&recipe=no-cook-dough',
     'get-ready?tab=time',
     'prepare',
+    'print',
+    'print?tab=printer',
     'hand-over',
     'run',
     'look-back',

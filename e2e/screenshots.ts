@@ -35,7 +35,6 @@ const SHOTS: Shot[] = [
   { name: 'bin', path: `${UNIT}/lay-out?view=room&bin=wind-and-kites-5`, wait: '.filler' },
   { name: 'spark', path: `${UNIT}/spark`, wait: '.object' },
   { name: 'gather', path: `${UNIT}/gather?open=sail-a-cork`, wait: '.details' },
-  { name: 'write-an-idea', path: '/library/new?copy=dough-diamonds&unit=wind-and-kites', wait: '.stage' },
   { name: 'start-a-unit', path: '/units?new=1', wait: '.styles' },
   { name: 'get-ready', path: `${UNIT}/get-ready`, wait: '.line', click: '.line .name', then: '.pocket h3' },
   {
@@ -64,6 +63,7 @@ const SHOTS: Shot[] = [
     size: PHONE,
     look: 'dark',
   },
+  { name: 'print', path: `${UNIT}/print`, wait: '.sheet symbol path' },
   { name: 'hand-over', path: `${UNIT}/hand-over`, wait: '.sheet' },
   { name: 'run', path: `${UNIT}/run`, wait: '.sheet' },
   {

@@ -23,7 +23,6 @@ export const TINT_INK: Record<Ink, string> = { color: '#e6f0ec', saving: 'none',
 
 const SPECIAL: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' }
 /** Control characters may stand in no XML at all. */
-// eslint-disable-next-line no-control-regex
 const CONTROL = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]|[\ud800-\udfff](?![\udc00-\udfff])/g
 export const escaped = (text: string): string =>
   text.replace(CONTROL, '').replace(/[&<>"']/g, (letter) => SPECIAL[letter])

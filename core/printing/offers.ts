@@ -9,7 +9,7 @@ export interface PrintOffer {
 /** Kinds that a pattern asks for: `pattern=kind kind`. */
 const OF_PATTERNS = `
 match=pairs; memory-pairs=memory; match-halves=halves; match-shadow=shadows; parent-young=young; label-it=three-parts parts
-name-parts=parts; sort-kind=sorting; sort-colour=sorting; sort-place=sorting homes; alive-or-not=sorting; small=three-parts
+name-parts=parts; sort-kind=sorting; sort-place=sorting homes; alive-or-not=sorting; small=three-parts
 same-different=odd-one; order-size=sorting; stages-sequence=sequence wheel step-book; story-of-three=sequence; our-book=step-book
 count-clip=count-clip; number-quantity=number-cards ten-frames; greater-less=more-less; add-take-away=addition; roll-take=roll-cover
 bingo=bingo; vote=predictions; try-question=predictions; what-we-know=predictions; trace-path=paths; shadow-trace=color
@@ -35,9 +35,10 @@ const entries = (text: string): [string, string][] =>
     .map((entry) => entry.trim())
     .filter(Boolean)
     .map((entry) => entry.split('=') as [string, string])
-const PATTERNS: ReadonlyMap<string, readonly PrintKind[]> = new Map(
-  entries(OF_PATTERNS).map(([id, kinds]) => [id, kinds.split(' ') as PrintKind[]]),
-)
+const PATTERNS: ReadonlyMap<string, readonly PrintKind[]> = new Map([
+  ...entries(OF_PATTERNS).map(([id, kinds]) => [id, kinds.split(' ') as PrintKind[]] as const),
+  ['sort-colour', ['sorting']],
+])
 const IDEAS: ReadonlyMap<string, readonly PrintOffer[]> = new Map(
   entries(OF_IDEAS).map(([id, offers]) => [
     id,

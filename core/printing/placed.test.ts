@@ -79,9 +79,9 @@ describe('an idea with what is printed for it', () => {
     const printed = withPrints(idea, [set({ instead: ['draw-cards'] })])
     expect(printed.prep.map((one) => [one.text, one.minutes, one.kind])).toEqual([
       ['Do fill', 20, null],
-      ['Print Count and clip: 2 sheets', 1, 'print'],
-      ['Laminate Count and clip: 2 pouches', 3, 'laminate'],
-      ['Cut out Count and clip: 18 pieces', 5, 'cut'],
+      ['Print Count and clip, 2 sheets', 1, 'print'],
+      ['Laminate Count and clip, 2 pouches', 3, 'laminate'],
+      ['Cut out Count and clip, 18 pieces', 5, 'cut'],
     ])
     expect(printed.requirements.map((one) => [one.materialId, one.quantity, one.reach])).toEqual([
       ['white-rice', 4, 'children'],

@@ -51,14 +51,14 @@ const stepsOf = (set: PrintSet): PrepStep[] => {
       : []
   const sheets = countWords(sum.sheets, 'sheet')
   return [
-    ...(set.printedOn ? [] : step('sheets', 'print', `Print ${set.name}: ${sheets}`, sum.printMinutes)),
+    ...(set.printedOn ? [] : step('sheets', 'print', `Print ${set.name}, ${sheets}`, sum.printMinutes)),
     ...step(
       'pouches',
       'laminate',
-      `Laminate ${set.name}: ${countWords(sum.pouches, 'pouch', 'pouches')}`,
+      `Laminate ${set.name}, ${countWords(sum.pouches, 'pouch', 'pouches')}`,
       sum.laminateMinutes,
     ),
-    ...step('cuts', 'cut', `Cut out ${set.name}: ${countWords(sum.pieces, 'piece')}`, sum.cutMinutes),
+    ...step('cuts', 'cut', `Cut out ${set.name}, ${countWords(sum.pieces, 'piece')}`, sum.cutMinutes),
   ]
 }
 

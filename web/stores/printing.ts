@@ -35,7 +35,9 @@ export const usePrinting = defineStore('printing', () => {
     const { readings, snapshot } = unit
     if (!readings || !snapshot) return []
     const kept = unit.printSets
-    const open = readings.plan.sessions.filter((one) => !readings.plan.isBehind(one))
+    const open = readings.plan.sessions.filter(
+      (one) => !readings.plan.isBehind(one) && one.days[0].date >= snapshot.today,
+    )
     const byPlacement = new Map(readings.plan.sessions.map((one) => [one.placement.id, one]))
     const own = kept.map((set): PrintRow => {
       const session = byPlacement.get(set.placementId ?? '')
@@ -66,12 +68,14 @@ export const usePrinting = defineStore('printing', () => {
   const offers = computed(() => rows.value.filter((row) => !row.kept))
   const printed = computed(() => rows.value.filter((row) => row.set.printedOn))
   const sheetsOf = (list: readonly PrintRow[]) => list.reduce((sum, row) => sum + printSum(row.set).sheets, 0)
+  const today = computed(() => unit.snapshot?.today ?? '')
   /** What the next day of the unit asks for. */
   const nextDay = computed(() => {
-    const today = unit.snapshot?.today ?? ''
-    return unit.days.find((day) => day.held && day.date > today)?.date ?? null
+    return unit.days.find((day) => day.held && day.date > today.value)?.date ?? null
   })
-  const forNext = computed(() => toPrint.value.filter((row) => row.date !== null && row.date <= (nextDay.value ?? '')))
+  const forNext = computed(() =>
+    toPrint.value.filter((row) => row.date !== null && row.date >= today.value && row.date <= (nextDay.value ?? '')),
+  )
 
   /** A set as it is drawn now; what is wrong with it where it cannot be. */
   function jobOf(set: PrintSet): { job: PrintJob | null; faults: Record<string, string> } {

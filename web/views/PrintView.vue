@@ -174,9 +174,9 @@ const tabs = computed(() => [
         />
         <p v-else class="mute">{{ job?.lacks || 'This cannot be drawn as it is.' }}</p>
         <div v-if="job && job.pages.length > 1" class="inline turn">
-          <v-btn size="small" :disabled="at === 0" aria-label="Page before" @click="at--">Back</v-btn>
+          <v-btn size="small" :disabled="at === 0" @click="at--">Page before</v-btn>
           <span class="mute">Page {{ at + 1 }} of {{ job.pages.length }}</span>
-          <v-btn size="small" :disabled="at >= job.pages.length - 1" aria-label="Page after" @click="at++">Next</v-btn>
+          <v-btn size="small" :disabled="at >= job.pages.length - 1" @click="at++">Page after</v-btn>
         </div>
       </div>
     </div>

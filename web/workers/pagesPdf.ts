@@ -41,6 +41,8 @@ export async function pdfOf(
   const pdf = new Document({
     autoFirstPage: false,
     margin: 0,
+    // None to begin with: the browser's form of PDFKit has no font of its own.
+    font: '',
     compress: !plain,
     info: { Title: title, Producer: 'Kobby' },
   })

@@ -287,7 +287,17 @@ const headband: PrintKindInfo = {
       const band = 26
       const [from, to] = [front.x + (front.width - side) / 2 - 4, front.x + (front.width + side) / 2 + 4]
       const top = y - band - side
-      const outline = `M${left} ${y} L${left} ${y - band} L${from} ${y - band} L${from} ${top} L${to} ${top} L${to} ${y - band} L${right} ${y - band} L${right} ${y} Z`
+      const corners = [
+        [left, y],
+        [left, y - band],
+        [from, y - band],
+        [from, top],
+        [to, top],
+        [to, y - band],
+        [right, y - band],
+        [right, y],
+      ]
+      const outline = `M${corners.map(([cx, cy]) => `${cx} ${cy}`).join(' L')} Z`
       const label = { x: from + 2, y: y - band + 3, width: to - from - 4, height: band - 6 }
       const word = written(name, hand)
       const high = Math.min(label.height / 1.7, label.width / Math.max(1, (word.width + 10) / 100))
@@ -324,6 +334,7 @@ const headband: PrintKindInfo = {
 }
 const stick: PrintKindInfo = {
   ...color,
+  each: false,
   title: 'Figures on a stick',
   about: 'Cut them out, glue each on a stick, and let them speak.',
   domain: 'language',

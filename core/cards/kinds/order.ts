@@ -137,7 +137,11 @@ const wheel: PrintKindInfo = {
         onCircle(cx, cy, r * 0.3, half),
         onCircle(cx, cy, r * 0.3, -half),
       ]
-      const window = `M${a.x} ${a.y} A${r * 0.94} ${r * 0.94} 0 0 1 ${b.x} ${b.y} L${c.x} ${c.y} A${r * 0.3} ${r * 0.3} 0 0 0 ${d.x} ${d.y} Z`
+      const [outer, inner] = [r * 0.94, r * 0.3]
+      const window = [
+        `M${a.x} ${a.y} A${outer} ${outer} 0 0 1 ${b.x} ${b.y}`,
+        `L${c.x} ${c.y} A${inner} ${inner} 0 0 0 ${d.x} ${d.y} Z`,
+      ].join(' ')
       const below = { x: cx - r * 0.6, y: cy + r * 0.2, width: r * 1.2, height: r * 0.6 }
       const [picture, words] = stack(below, [2.4, 1], 2)
       const upper =

@@ -42,11 +42,17 @@ function wayPath(way: Way, box: Box): string {
     case 'zigzag':
       return `M${x} ${low} ${repeat(4, (from, step) => `L${from + step / 2} ${y} L${from + step} ${low}`)}`
     case 'bumps':
-      return `M${x} ${low} ${repeat(4, (from, step) => `C${from} ${y - height * 0.3} ${from + step} ${y - height * 0.3} ${from + step} ${low}`)}`
+      return `M${x} ${low} ${repeat(4, (from, step) => {
+        const over = y - height * 0.3
+        return `C${from} ${over} ${from + step} ${over} ${from + step} ${low}`
+      })}`
     case 'steps':
       return `M${x} ${low} ${repeat(5, (from, step, i) => `L${from} ${low - (height * i) / 4} L${from + step} ${low - (height * i) / 4}`)}`
     case 'castle':
-      return `M${x} ${low} ${repeat(5, (from, step) => `L${from} ${low} L${from} ${y} L${from + step / 2} ${y} L${from + step / 2} ${low} L${from + step} ${low}`)}`
+      return `M${x} ${low} ${repeat(5, (from, step) => {
+        const middle = from + step / 2
+        return `L${from} ${low} L${from} ${y} L${middle} ${y} L${middle} ${low} L${from + step} ${low}`
+      })}`
     case 'loops':
     case 'tight-loops': {
       const count = way === 'loops' ? 3 : 6

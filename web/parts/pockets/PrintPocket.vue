@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { countWords, minutesWords } from '@core/base'
+import { countWords, minutesWords, shortDate } from '@core/base'
 import { MOST_COPIES, OWN_PICTURE, type PrintLevel, type PrintSet } from '@core/domain'
 import { childrenFor, lettersMissing, levelOf, pageSvg, written } from '@core/cards'
 import { PAPER_OF, POUCH, printSum } from '@core/printing'
@@ -36,7 +36,17 @@ const levels = computed(() => {
     level: levelOf(info.value, props.set, child, on, snapshot.home),
   }))
 })
-const LEVEL_ITEMS = computed(() => [...(info.value.levels ?? []).map((title, value) => ({ title, value }))])
+const LEVEL_ITEMS = computed(() => (info.value.levels ?? []).map((title, value) => ({ title, value })))
+/** Chosen by nobody: a child that is too young stays out until somebody says how far it goes. */
+const TOO_YOUNG = -1
+const TOO_YOUNG_ITEM = { title: 'too young for it', value: TOO_YOUNG }
+/** What it can be for: then its paper and its minutes count among those of that idea. */
+const FOR_ITEMS = computed(() => [
+  { title: 'The unit', value: '' },
+  ...(unit.readings?.plan.sessions ?? [])
+    .filter((one) => one.placement.id === props.set.placementId || !unit.readings!.plan.isBehind(one))
+    .map((one) => ({ title: `${shortDate(one.days[0].date)}, ${one.activity.title}`, value: one.placement.id })),
+])
 const allNames = computed(() => printing.things.map((thing) => thing.one))
 const chosenThings = computed(() => (props.set.things.length ? props.set.things : allNames.value))
 async function change(words: string, over: Partial<PrintSet>): Promise<void> {
@@ -48,7 +58,7 @@ async function change(words: string, over: Partial<PrintSet>): Promise<void> {
   if (own.id !== props.set.id) emit('kept', own.id)
 }
 const setLevel = (id: string, level: number) =>
-  change('how far it goes', { levels: { ...props.set.levels, [id]: level as PrintLevel } })
+  level !== TOO_YOUNG && change('how far it goes', { levels: { ...props.set.levels, [id]: level as PrintLevel } })
 function toggle(name: string, wanted: boolean): void {
   const next = allNames.value.filter((one) => (one === name ? wanted : chosenThings.value.includes(one)))
   if (!next.length) {
@@ -163,9 +173,9 @@ const hasPhotos = computed(() => printing.things.some((thing) => thing.picture.s
       </p>
     </div>
     <div class="inline">
-      <v-btn class="primary" :disabled="!job || Boolean(job.lacks)" @click="pdf(true)">Print</v-btn>
-      <v-btn :disabled="!job || Boolean(job.lacks)" @click="pdf(false)">PDF</v-btn>
-      <v-btn :disabled="!job || Boolean(job.lacks)" @click="svg">SVG</v-btn>
+      <v-btn class="primary" :disabled="!job || Boolean(job.lacks)" :title="job?.lacks" @click="pdf(true)">Print</v-btn>
+      <v-btn :disabled="!job || Boolean(job.lacks)" :title="job?.lacks" @click="pdf(false)">PDF</v-btn>
+      <v-btn :disabled="!job || Boolean(job.lacks)" :title="job?.lacks" @click="svg">SVG</v-btn>
     </div>
     <p v-if="printing.progress" role="status" class="small">
       Page {{ printing.progress.done }} of {{ printing.progress.all || 'all' }}.
@@ -187,9 +197,8 @@ const hasPhotos = computed(() => printing.things.some((thing) => thing.picture.s
       <div v-for="{ child, level } in levels" :key="child.id" class="level">
         <span>{{ child.name }}</span>
         <v-select
-          :model-value="level"
-          :items="LEVEL_ITEMS"
-          :placeholder="'too young for it'"
+          :model-value="level ?? TOO_YOUNG"
+          :items="level === null ? [TOO_YOUNG_ITEM, ...LEVEL_ITEMS] : LEVEL_ITEMS"
           :aria-label="`How far for ${child.name}`"
           menu-icon=""
           @update:model-value="setLevel(child.id, $event)"
@@ -250,6 +259,13 @@ const hasPhotos = computed(() => printing.things.some((thing) => thing.picture.s
           @update:model-value="change('paper', { stock: $event })"
       /></FormField>
     </div>
+    <FormField label="For"
+      ><v-autocomplete
+        :model-value="set.placementId ?? ''"
+        aria-label="For"
+        :items="FOR_ITEMS"
+        @update:model-value="change('what it is for', { placementId: $event || null, instead: [] })"
+    /></FormField>
     <FormField label="Ink"
       ><v-select
         :model-value="set.ink ?? house.thisHome.print.ink"
@@ -319,5 +335,11 @@ summary {
 .level :deep(.v-field__input) {
   font-size: 14px;
   padding-inline: 8px;
+}
+.level :deep(.v-select__selection),
+.level :deep(.v-select__selection-text) {
+  white-space: normal;
+  overflow: visible;
+  line-height: 1.15;
 }
 </style>

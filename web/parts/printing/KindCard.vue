@@ -36,7 +36,7 @@ const page = computed(() => job.value?.pages[0])
 
 <template>
   <li ref="card" class="card kind">
-    <div class="page">
+    <div class="thumb">
       <PageSheet v-if="page" :page="page" :sources="printing.pictures.sources" :words="`A page of ${info.title}`" />
     </div>
     <div class="stack words">
@@ -54,10 +54,10 @@ const page = computed(() => job.value?.pages[0])
   grid-template-columns: 104px minmax(0, 1fr);
   gap: 12px;
   padding: 10px;
-  min-height: 158px;
+  min-height: 172px;
 }
-.page {
-  min-height: 134px;
+.thumb {
+  min-height: 150px;
 }
 .words {
   gap: 4px;

@@ -1,22 +1,25 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { useTemplateRef, watchPostEffect } from 'vue'
 import { pageSvg, type Page, type PictureSource } from '@core/cards'
 
 /** A page as the printer will get it, as wide as there is room. */
 const props = defineProps<{ page: Page; sources: ReadonlyMap<string, PictureSource>; words: string }>()
+const sheet = useTemplateRef<HTMLElement>('sheet')
 // Each page on the screen has its own names for its pictures.
 const own = `s${Math.random().toString(36).slice(2, 8)}-`
-const drawing = computed(() =>
-  pageSvg(props.page, props.sources)
+// Read as a drawing and not as HTML: nothing in it can become anything else.
+watchPostEffect(() => {
+  const drawing = pageSvg(props.page, props.sources)
     .replaceAll('id="p-', `id="${own}p-`)
     .replaceAll('href="#p-', `href="#${own}p-`)
-    .replaceAll('url(#p-', `url(#${own}p-`),
-)
+    .replaceAll('url(#p-', `url(#${own}p-`)
+  const read = new DOMParser().parseFromString(drawing, 'image/svg+xml')
+  sheet.value?.replaceChildren(read.documentElement)
+})
 </script>
 
 <template>
-  <!-- eslint-disable-next-line vue/no-v-html -- drawn by core: what people wrote is escaped there -->
-  <div class="sheet" role="img" :aria-label="words" v-html="drawing" />
+  <div ref="sheet" class="sheet" role="img" :aria-label="words" />
 </template>
 
 <style>

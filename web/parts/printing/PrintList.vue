@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { countWords, listWords } from '@core/base'
+import { countWords } from '@core/base'
 import { printSum } from '@core/printing'
 import { usePrinting, type PrintRow } from '../../stores/printing'
 import ThingPicture from '../lines/ThingPicture.vue'
@@ -25,11 +25,9 @@ const when = (row: PrintRow) =>
 const about = (row: PrintRow) => {
   const { groups } = printing.jobOf(row.set).job ?? { groups: [] }
   const names = groups.flatMap((group) => group.children.map((child) => child.name))
-  return listWords(
-    [row.forWhat && `for ${row.forWhat}`, row.kept && names.length ? countWords(names.length, 'kid') : ''].filter(
-      Boolean,
-    ) as string[],
-  )
+  return [row.forWhat && `for ${row.forWhat}`, row.kept && names.length ? countWords(names.length, 'kid') : '']
+    .filter(Boolean)
+    .join(', ')
 }
 </script>
 

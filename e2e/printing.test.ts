@@ -1,0 +1,160 @@
+import type { Page } from 'puppeteer-core'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { OFTEN, sees } from './browser'
+import { openDemo, type OpenDemo } from './demo'
+import { choose, click, fill, saved, textOf, waitText } from './hands'
+
+/** Cards and sheets of a unit: from what its ideas could use, over the printer, to what is ready and what is left. */
+let demo: OpenDemo
+let page: Page
+const WIND = '/units/wind-and-kites'
+beforeAll(async () => {
+  demo = await openDemo()
+  page = demo.page
+})
+afterAll(() => demo.close())
+const shown = (label: string) => page.waitForSelector(`.sheet[aria-label^="${label}"] svg`)
+const onHand = async (name: string): Promise<number> =>
+  page.evaluate(async (wanted: string) => {
+    const answer = (await (await fetch('/api/v1/house')).json()) as {
+      rows: { kind: string; value: { name: string; onHand: number } }[]
+    }
+    return answer.rows.find((row) => row.kind === 'material' && row.value.name === wanted)!.value.onHand
+  }, name)
+
+describe('what is printed for a unit', () => {
+  it('is offered by its ideas, and drawn with its own objects', async () => {
+    await page.goto(`${demo.base}${WIND}/print`)
+    await sees(page, '10 sheets to print')
+    await click(page, 'Number cards')
+    await shown('Number cards, page 1 of')
+    await sees(page, 'for Bead kite strings')
+  })
+  it('is for an idea of a day: then it stands among what is prepared, and its card among what is got', async () => {
+    await page.goto(`${demo.base}${WIND}/print?tab=kinds`)
+    await click(page, 'Add Figures for the fingers')
+    await shown('Figures for the fingers, page 1')
+    await page.waitForSelector('.sheet symbol path')
+    await fill(page, 'For', 'Thu 12, Five')
+    await page.waitForSelector('.v-overlay--active .v-list-item')
+    await page.keyboard.press('ArrowDown')
+    await page.keyboard.press('Enter')
+    await waitText(page, '[aria-label="To print"]', 'for Five little kites')
+    await saved(page)
+    await page.goto(`${demo.base}${WIND}/get-ready?tab=time`)
+    await waitText(page, '.prep', 'Print Figures for the fingers, 1 sheet')
+    await waitText(page, '.prep', 'Cut out Figures for the fingers, 9 pieces')
+  })
+  it('goes as far as she says, for each child', async () => {
+    await page.goto(`${demo.base}${WIND}/print`)
+    await click(page, 'Count and clip')
+    await shown('Count and clip, page 1 of 4')
+    await waitText(page, '.sheet', '1 to 6, for Idris and Tamsin')
+    await choose(page, 'How far for Tamsin', '1 to 9')
+    await waitText(page, '.sheet', '1 to 6, for Idris')
+    await click(page, 'Page after')
+    await waitText(page, '.sheet', '1 to 9, for Tamsin, Juno, Bodhi and Calla')
+    await saved(page)
+    await click(page, 'Undo')
+    await click(page, 'Page before')
+    await waitText(page, '.sheet', '1 to 6, for Idris and Tamsin')
+    await saved(page)
+  })
+  it('saves the work by hand that it takes the place of', async () => {
+    await page.goto(`${demo.base}/units/wheels-and-ramps/print`)
+    await click(page, 'Picture and word cards')
+    await click(page, 'Add to preparation', '.pocket')
+    await saved(page)
+    await page.goto(`${demo.base}/units/wheels-and-ramps/get-ready?tab=time`)
+    await waitText(page, '.prep', 'Print Picture and word cards')
+    expect(await textOf(page, '.prep')).not.toContain('Draw each figure on a card')
+    await page.goto(`${demo.base}${WIND}/print`)
+  })
+  it('says at the field what cannot be, and keeps what was there', async () => {
+    await click(page, 'Count and clip')
+    await shown('Count and clip')
+    await fill(page, 'Wide, mm', '2')
+    await page.keyboard.press('Tab')
+    await waitText(page, '.pocket', 'too small to cut out')
+    await fill(page, 'Wide, mm', '900')
+    await page.keyboard.press('Tab')
+    await waitText(page, '.pocket', 'larger than the paper')
+    await fill(page, 'Copies', '10000')
+    await page.keyboard.press('Tab')
+    await waitText(page, '.pocket', 'Write a number from 1 to 60')
+    await fill(page, 'Copies', '2')
+    await page.keyboard.press('Tab')
+    await waitText(page, '.pocket', '52 pieces on 8 sheets')
+    await saved(page)
+    await click(page, 'Undo')
+    await waitText(page, '.pocket', '26 pieces on 4 sheets')
+  })
+  it('becomes a PDF beside the page', async () => {
+    const made = page.evaluate(
+      () =>
+        new Promise<string>((settle) => {
+          const keep = URL.createObjectURL.bind(URL)
+          URL.createObjectURL = (blob: Blob) => {
+            void blob
+              .slice(0, 5)
+              .text()
+              .then((head) => settle(`${blob.type} ${head} ${blob.size > 20_000}`))
+            return keep(blob)
+          }
+        }),
+    )
+    await click(page, 'PDF', '.pocket')
+    expect(await made).toBe('application/pdf %PDF- true')
+    await page.waitForFunction(() => !document.body.innerText.includes('Page 0 of'), OFTEN)
+  })
+  it('is marked as printed: the paper goes out of the pantry, and comes back if it was a mistake', async () => {
+    await click(page, 'Names to trace')
+    await shown('Names to trace')
+    const before = await onHand('white paper')
+    await click(page, 'It is printed', '.pocket')
+    await waitText(page, '.pocket', 'Not printed yet')
+    await saved(page)
+    expect(await onHand('white paper')).toBe(before - 6)
+    await click(page, 'Not printed yet', '.pocket')
+    await waitText(page, '.pocket', 'It is printed')
+    await saved(page)
+    expect(await onHand('white paper')).toBe(before)
+  })
+  it('is kept for another year, with its place, and offered then instead of printing anew', async () => {
+    await click(page, 'Printed')
+    await click(page, 'Memory game')
+    await fill(page, 'Keep it for another year', 'blue box')
+    await click(page, 'Keep it in the pantry', '.pocket')
+    await saved(page)
+    await page.goto(`${demo.base}/pantry`)
+    await sees(page, 'Memory game, Wind and Kites')
+    await page.goto(`${demo.base}/units/wheels-and-ramps/print?tab=kinds`)
+    await click(page, 'Add Memory game')
+    await waitText(page, '.pocket', 'You have one already: Memory game, Wind and Kites, blue box')
+    await saved(page)
+  })
+})
+
+describe('the shelf of all kinds', () => {
+  it('shows each kind with the objects of the theme, or says what it lacks', async () => {
+    await page.goto(`${demo.base}${WIND}/print?tab=kinds`)
+    await shown('A page of Picture and word cards')
+    await waitText(page, '.kind', 'It takes 2 objects whose young have a name')
+  })
+  it('keeps how the home prints, and refuses an edge that leaves nothing', async () => {
+    await click(page, 'Printer')
+    await fill(page, 'Edge that stays white, mm', '100')
+    await page.keyboard.press('Tab')
+    await sees(page, 'leaves nothing to print on')
+    await fill(page, 'Edge that stays white, mm', '8')
+    await page.keyboard.press('Tab')
+    await choose(page, 'Paper', 'US Letter')
+    await saved(page)
+    await page.reload()
+    await page.waitForFunction(
+      () => document.querySelector<HTMLInputElement>('.printer input[type=number]')?.value === '8',
+      OFTEN,
+    )
+    await sees(page, 'US Letter')
+  })
+})
