@@ -16,8 +16,8 @@ export class PlanFiles {
   private async readAll(): Promise<Row[]> {
     const house = await readHouse(this.db)
     const own = await Promise.all(
-      (['unit', 'idea', 'placement', 'purchase', 'promise', 'prepMark', 'printSet', 'stock', 'batch'] as const).map((kind) =>
-        readRows(this.db, kind),
+      (['unit', 'idea', 'placement', 'purchase', 'promise', 'prepMark', 'printSet', 'stock', 'batch'] as const).map(
+        (kind) => readRows(this.db, kind),
       ),
     )
     return [...house, ...(own.flat() as Row[])]
