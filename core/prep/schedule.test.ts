@@ -2,6 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { planMinute } from '../base'
 import { shiftsOf } from './flow'
+import { forward } from './forward'
+import { prepared } from './instance'
 import type { Job, Stretch } from './jobs'
 import { schedule } from './schedule'
 import { finishFor, offsetOf, readyAfter } from './waits'
@@ -130,6 +132,25 @@ describe('a search that finds no way', () => {
     const result = schedule(many, slots)
     expect(result.proof).toBe('searched')
     expect(result.over).toBe(result.overs.reduce((sum, one) => sum + one.minutes, 0))
+  })
+})
+
+describe('more windows than any home has', () => {
+  it('are left after a bound, which is said, and what was not reached is over', () => {
+    const windows = Array.from({ length: 50_010 }, (_, i) => window(i * 2, i * 2 + 1))
+    const last = windows[windows.length - 1]
+    const never = forward(
+      prepared([job('late', 1, last.to, { release: last.from })], windows, () => 0),
+      { by: 'due' },
+    )
+    expect([never.stopped, never.over]).toEqual([true, 1])
+    const few = windows.slice(-20)
+    expect(
+      forward(
+        prepared([job('late', 1, last.to, { release: last.from })], few, () => 0),
+        { by: 'due' },
+      ),
+    ).toMatchObject({ stopped: false, over: 0 })
   })
 })
 

@@ -5,6 +5,7 @@ import { minutesWords } from '@core/base'
 import { MOST_PACES, type PrepKind, type PrepMark, type PrepRules, type SlowProject } from '@core/domain'
 import { resolvePlan } from '@core/plan'
 import {
+  alsoOf,
   newMark,
   leadsOf,
   preparationOf,
@@ -77,6 +78,10 @@ export const usePrep = defineStore('prep', () => {
   const nowhere = computed(() => preparation.value?.overs.filter((over) => !over.window) ?? [])
   const adultName = (id: string) => house.adults.find((one) => one.id === id)?.name ?? ''
 
+  /** Setting up, taking down, buying and asking, day by day. */
+  const also = computed(() =>
+    unit.snapshot && unit.readings ? alsoOf(unit.readings.plan, unit.readings.lines, unit.snapshot.today) : [],
+  )
   const leads = computed(() => (unit.snapshot && unit.readings ? leadsOf(unit.snapshot, unit.readings.plan) : []))
   const slow = computed(() => (unit.snapshot && unit.readings ? slowNow(unit.snapshot, unit.readings.plan) : []))
   /** Changes one slow project. */
@@ -207,6 +212,7 @@ export const usePrep = defineStore('prep', () => {
     byKey,
     windows,
     nowhere,
+    also,
     leads,
     slow,
     change,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { countWords, longDate, minutesWords } from '@core/base'
+import { countWords, listWords, longDate, minutesWords } from '@core/base'
 import { waitingWords, windowWords, type PrepOver, type PrepTask, type PrepWindowOn } from '@core/prep'
 import SlowCard from '../../parts/prep/SlowCard.vue'
 import PrepBar from '../../parts/prep/PrepBar.vue'
@@ -15,13 +15,20 @@ const unit = useUnit()
 const prep = usePrep()
 const session = useSession()
 
-/** Days on which something is to do, with all the windows of each. */
+/** Days on which something is to do, with all the windows of each, and what else the day asks for. */
 const days = computed(() => {
   const dates = new Map<string, WindowPlan[]>()
+  for (const { date } of prep.also) dates.set(date, [])
   for (const one of prep.windows)
     if (!one.window.lent || one.pieces.length) dates.set(one.window.date, [...(dates.get(one.window.date) ?? []), one])
-  return [...dates].filter(([, list]) => list.some((one) => one.pieces.length || one.overs.length))
+  return [...dates]
+    .filter(([date, list]) => alsoOn(date) || list.some((one) => one.pieces.length || one.overs.length))
+    .sort(([one], [other]) => (one < other ? -1 : 1))
 })
+const alsoOn = (date: string) => prep.also.find((one) => one.date === date)
+const sumOf = (list: readonly { minutes: number }[]) => minutesWords(list.reduce((sum, one) => sum + one.minutes, 0))
+const titles = (list: readonly { session: { activity: { title: string } } }[]) =>
+  listWords(list.map((one) => one.session.activity.title))
 const manyAdults = computed(() => new Set(prep.windows.map((one) => one.window.adultId)).size > 1)
 const remark = (list: WindowPlan[]) => {
   const over = list.flatMap((one) => one.overs)
@@ -121,6 +128,26 @@ const listOf = (element: unknown) => {
         :adult="prep.adultName(plan.window.adultId)"
         @choose="chosen = $event"
       />
+      <ul v-if="alsoOn(date)" class="also small" :aria-label="`Besides, ${heading(date)}`">
+        <li v-if="alsoOn(date)!.setUp.length">
+          <b>Set up, {{ sumOf(alsoOn(date)!.setUp) }}:</b> {{ titles(alsoOn(date)!.setUp) }}
+        </li>
+        <li v-if="alsoOn(date)!.takeDown.length">
+          <b>Clear away, {{ sumOf(alsoOn(date)!.takeDown) }}:</b> {{ titles(alsoOn(date)!.takeDown) }}
+        </li>
+        <li v-for="trip in alsoOn(date)!.trips" :key="trip.shop">
+          <b>Buy:</b>
+          <router-link :to="{ name: 'get-ready', params: { unitId: unit.id! }, query: { tab: 'trips' } }"
+            >{{ countWords(trip.items, 'thing') }} at {{ trip.shop }}</router-link
+          >
+        </li>
+        <li v-if="alsoOn(date)!.asks.length">
+          <b>Ask families for</b>
+          <router-link :to="{ name: 'get-ready', params: { unitId: unit.id! }, query: { tab: 'families' } }">{{
+            listWords(alsoOn(date)!.asks)
+          }}</router-link>
+        </li>
+      </ul>
     </section>
     <section v-if="prep.nowhere.length" class="day" aria-label="Fits nowhere">
       <h2>Fits in no prep time</h2>
@@ -152,6 +179,13 @@ const listOf = (element: unknown) => {
 </template>
 
 <style scoped>
+.also {
+  list-style: none;
+  padding: 0;
+  display: grid;
+  gap: 2px;
+  color: var(--mute);
+}
 .prep {
   gap: 16px;
 }
