@@ -17,6 +17,7 @@ import { useLibrarySearch } from '@web/composables/useLibrarySearch'
 import { openHome } from '../e2e/home'
 import { DESK, openBrowser, openPage } from '../e2e/browser'
 import { dragOnBoard } from './drag'
+import { pdfInPage } from './pages'
 import { largeSnapshot } from './large'
 import { largeWork, missed } from './schedule'
 
@@ -368,6 +369,25 @@ lines.push({
   bound: { what: 'its readings alone, in Node', measured: lines[0].measured },
 })
 lines.push({ what: 'Longest frame while dragging over it', measured: drag.longestFrame, unit: 'ms', budget: 100 })
+
+// Forty pages to print: four copies of what the demo has to print.
+const sets = demoHome('2026-03-10').printSets.filter((set) => !set.printedOn)
+const copies = await fetch(`${home.base}/api/v1/changes`, {
+  method: 'POST',
+  headers: { 'content-type': 'application/json', cookie },
+  body: JSON.stringify({
+    id: 'forty-pages',
+    unitId: 'wind-and-kites',
+    label: 'Four copies',
+    ops: sets.map((set) => ({ op: 'put', kind: 'printSet', base: 1, value: { ...set, copies: 4 } })),
+  }),
+})
+if (!copies.ok) throw new Error(await copies.text())
+await page.goto(`${home.base}/units/wind-and-kites/print`)
+await page.waitForSelector('.sheet symbol path')
+const printed = await pdfInPage(page, 'PDF of all 40')
+lines.push({ what: '40 pages as PDF, in a worker, fonts fetched', measured: printed.took, unit: 'ms', budget: 5000 })
+lines.push({ what: 'Longest frame while they are made', measured: printed.longestFrame, unit: 'ms', budget: 50 })
 await close()
 await home.close()
 rmSync(folder, { recursive: true, force: true })

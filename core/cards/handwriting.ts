@@ -102,19 +102,33 @@ export function written(word: string, hand: Hand): WrittenWord {
 }
 
 /** Where a stroke begins and ends, and which way it goes there, in units of a letter. */
-export function endsOf(d: string): {
+export interface StrokeEnds {
   from: { x: number; y: number }
   to: { x: number; y: number }
   /** Length 1, or 0 for a dot. */
   way: { x: number; y: number }
   length: number
-} {
+}
+/** Every letter is written many times over: its strokes are measured once. */
+const measured = new Map<string, StrokeEnds>()
+const MOST_MEASURED = 2000
+export function endsOf(d: string): StrokeEnds {
+  const known = measured.get(d)
+  if (known) return known
   const along = new svgPathProperties(d)
   const length = along.getTotalLength()
   const [from, to] = [along.getPointAtLength(0), along.getPointAtLength(length)]
   const near = along.getPointAtLength(Math.min(length, 6))
   const far = Math.hypot(near.x - from.x, near.y - from.y)
-  return { from, to, way: far ? { x: (near.x - from.x) / far, y: (near.y - from.y) / far } : { x: 0, y: 0 }, length }
+  const ends = {
+    from,
+    to,
+    way: far ? { x: (near.x - from.x) / far, y: (near.y - from.y) / far } : { x: 0, y: 0 },
+    length,
+  }
+  if (measured.size >= MOST_MEASURED) measured.clear()
+  measured.set(d, ends)
+  return ends
 }
 
 export interface WritingLook {

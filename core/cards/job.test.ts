@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { newThemeObject, type Child, type PrintSet } from '../domain'
 import { resolvePlan } from '../plan'
 import { aChild, aPlacement, aSnapshot, aUnit, moment } from '../testing/build'
-import { newPrintSet, printJob, printThing } from './job'
+import { inOrder, newPrintSet, printJob, printThing } from './job'
+import { testSheet } from './testSheet'
 
 const unit = aUnit({
   name: 'Wind and kites',
@@ -58,6 +59,30 @@ describe('who it is for', () => {
     expect(groups).toEqual([{ level: 1, children: [] }])
     expect(pages).toEqual([])
     expect(job({ kind: 'number-cards', children: ['baby'] }).pages.length).toBeGreaterThan(0)
+  })
+})
+
+describe('a run of several sets', () => {
+  it('lies set by set, or first what each child gets, and what is for all after it', () => {
+    const runs = [job({ kind: 'paths' }), job({ kind: 'names' }), job({ kind: 'count-clip' })].map((one) => one.pages)
+    const owners = (order: 'set' | 'child') => inOrder(runs, order, kids).map((page) => page.childId ?? 'all')
+    expect(owners('set')).toEqual(['one', 'two', 'four', 'two', 'four', 'all', 'all'])
+    expect(owners('child')).toEqual(['one', 'two', 'two', 'four', 'four', 'all', 'all'])
+  })
+  it('loses no page, whatever the order', () => {
+    const runs = [job({ kind: 'bingo' }), job({ kind: 'headband' })].map((one) => one.pages)
+    expect(inOrder(runs, 'child', kids)).toHaveLength(runs.flat().length)
+    expect(inOrder(runs, 'child', [])).toHaveLength(runs.flat().length)
+  })
+})
+
+describe('the test sheet', () => {
+  it('has its two crosses in the middle of the paper', () => {
+    const [front, back] = testSheet({ paper: 'letter', margin: 6, ink: 'color', back: { x: 3, y: 3 } })
+    expect([front.back, back.back]).toEqual([false, true])
+    expect(front.body).toContain('x1="92.95" y1="139.7" x2="122.95" y2="139.7"')
+    // As it comes out of the printer, whatever was set before.
+    expect(back.body).toContain('cx="107.95" cy="139.7"')
   })
 })
 

@@ -245,8 +245,13 @@ export function printJob(
       continue
     }
     const drawn = info.draw(newPen(rules), context)
+    // What is drawn by name begins with a page for each of them.
+    const ownerOf = (at: number, copy: number): Child | undefined => (info.named ? own[at] : own[copy])
     const times = info.each && !info.named ? Math.max(1, own.length) : 1
-    for (let i = 0; i < times; i++) pages.push(...drawn)
+    for (let i = 0; i < times; i++)
+      pages.push(
+        ...(info.each && own.length ? drawn.map((page, at) => ({ ...page, childId: ownerOf(at, i)?.id })) : drawn),
+      )
     count += times * (info.each && !info.named ? 1 : Math.max(1, own.length))
   }
   const fronts = pages.filter((page) => !page.back)
@@ -266,6 +271,27 @@ export function printJob(
     },
     lacks: pages.length ? '' : lacks || 'There is nothing to put on it yet.',
   }
+}
+
+/** How a run of several sets is laid together. */
+export type RunOrder = 'set' | 'child'
+/**
+ * Pages of several sets in the order in which they are taken from the printer: set by set, or first what each child
+ * gets, child by child, and what is for all after it.
+ *
+ * @param runs the pages of each set, all copies
+ * @param children in the order in which they are wanted
+ */
+export function inOrder(
+  runs: readonly (readonly Page[])[],
+  order: RunOrder,
+  children: readonly Pick<Child, 'id'>[],
+): Page[] {
+  const all = runs.flat()
+  if (order === 'set') return all
+  const own = children.flatMap((child) => all.filter((page) => page.childId === child.id))
+  const taken = new Set(own)
+  return [...own, ...all.filter((page) => !taken.has(page))]
 }
 
 /** A set of a kind as it begins. */

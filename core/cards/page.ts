@@ -23,6 +23,8 @@ export interface Page {
   pieces: number
   /** Whether it is printed on the back of the page before it. */
   back: boolean
+  /** The child that it is for, where each gets one; nobody's own where it is left out. */
+  childId?: string
   /** Pictures that it shows, by the name under which they are drawn. */
   pictures: ReadonlySet<string>
 }

@@ -1,6 +1,18 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowReactive, shallowRef, watch } from 'vue'
-import { newPrintSet, pageSvg, PRINT_KIND_INFO, printJob, printThing, type PrintJob } from '@core/cards'
+import {
+  inOrder,
+  newPrintSet,
+  pageSvg,
+  PRINT_KIND_INFO,
+  printerOf,
+  printJob,
+  printThing,
+  testSheet,
+  type Page,
+  type PrintJob,
+  type RunOrder,
+} from '@core/cards'
 import { InputError, shortDate } from '@core/base'
 import { newMaterial, PRINT_KINDS, type Material, type PrintKind, type PrintSet } from '@core/domain'
 import { PAPER_OF, POUCH, printOffers, printSum } from '@core/printing'
@@ -137,23 +149,36 @@ export const usePrinting = defineStore('printing', () => {
     )
   }
 
-  /** Pages with their pictures, as drawings. */
-  async function drawn(sets: readonly PrintSet[]): Promise<DrawnPage[]> {
-    const first = sets.flatMap((set) => jobOf(set).job?.pages ?? [])
+  /** Pages with their pictures, as drawings: one after the other, so that nothing stands still meanwhile. */
+  async function drawn(sets: readonly PrintSet[], order: RunOrder): Promise<DrawnPage[]> {
     const names = new Set(things.value.map((thing) => thing.picture).filter(Boolean))
     if (sets.some((set) => NEEDS_EDGES.has(set.kind))) await pictures.wantEdges(names)
-    await pictures.want(new Set(first.flatMap((page) => [...page.pictures])))
-    return sets.flatMap((set) => {
+    const runs: Page[][] = []
+    for (const set of sets) {
+      await breath()
       const pages = jobOf(set).job?.pages ?? []
-      return Array.from({ length: set.copies }, () => pages)
-        .flat()
-        .map((page) => ({
-          width: page.width,
-          height: page.height,
-          svg: pageSvg(page, pictures.sources.value),
-        }))
-    })
+      await pictures.want(new Set(pages.flatMap((page) => [...page.pictures])))
+      runs.push(Array.from({ length: set.copies }, () => pages).flat())
+    }
+    const all = inOrder(runs, order, house.children)
+    const drawings = new Map<Page, DrawnPage>()
+    for (const page of new Set(all)) {
+      await breath()
+      drawings.set(page, drawingOf(page))
+    }
+    return all.map((page) => drawings.get(page)!)
   }
+  const drawingOf = (page: Page): DrawnPage => ({
+    width: page.width,
+    height: page.height,
+    svg: pageSvg(page, pictures.sources.value),
+  })
+  /** Two sides that show how far apart they are printed. */
+  const testPdf = () =>
+    made(
+      () => Promise.resolve(testSheet(printerOf(house.thisHome.print, house.thisHome.measures)).map(drawingOf)),
+      'Test sheet',
+    )
 
   /** How far a PDF is: pages that are done, of all. */
   const progress = ref<{ done: number; all: number } | null>(null)
@@ -165,12 +190,14 @@ export const usePrinting = defineStore('printing', () => {
     progress.value = null
   }
   /** A PDF of sets; null where it was stopped or failed: then `failed` says why. */
-  async function pdf(sets: readonly PrintSet[], title: string): Promise<Uint8Array | null> {
+  const pdf = (sets: readonly PrintSet[], title: string, order: RunOrder = 'set') =>
+    made(() => drawn(sets, order), title)
+  async function made(pagesOf: () => Promise<DrawnPage[]>, title: string): Promise<Uint8Array | null> {
     stop()
     failed.value = ''
     progress.value = { done: 0, all: 0 }
     try {
-      const pages = await drawn(sets)
+      const pages = await pagesOf()
       if (!pages.length) throw new Error('There is nothing to print yet')
       if (!progress.value) return null
       progress.value = { done: 0, all: pages.length }
@@ -207,7 +234,7 @@ export const usePrinting = defineStore('printing', () => {
     async (list) => {
       const run = ++busy.value
       for (const { set } of list) {
-        await new Promise((next) => setTimeout(next, 0))
+        await breath()
         if (run !== busy.value) return
         const { job } = jobOf(set)
         if (job) sums.set(set.id, { ...job.made, lacks: job.lacks })
@@ -247,6 +274,7 @@ export const usePrinting = defineStore('printing', () => {
     leave,
     markPrinted,
     pdf,
+    testPdf,
     stop,
     progress,
     failed,
@@ -256,5 +284,7 @@ export const usePrinting = defineStore('printing', () => {
     pictures,
   }
 })
+/** Lets the page move on before the next piece of work. */
+const breath = () => new Promise((next) => setTimeout(next, 0))
 /** Kinds whose pages follow the edge of a picture. */
 const NEEDS_EDGES: ReadonlySet<PrintKind> = new Set(['dots', 'lacing'])

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { countWords, minutesWords } from '@core/base'
-import { KIND_GROUPS, type KindGroup } from '@core/cards'
+import { KIND_GROUPS, type KindGroup, type RunOrder } from '@core/cards'
 import type { PrintKind } from '@core/domain'
 import { printSum } from '@core/printing'
 import { downloadBytes } from '../composables/downloadText'
@@ -94,12 +94,15 @@ function choose(id: string | null): void {
   chosen.value = id
   pocketOpen.value = id !== null
 }
-async function printNext(): Promise<void> {
+/** Everything that is to print at once: the next day's alone, or all; laid together set by set, or child by child. */
+const order = ref<RunOrder>('set')
+async function printAll(next: boolean): Promise<void> {
   const bytes = await printing.pdf(
-    printing.forNext.map((one) => one.set),
-    `${unit.unit?.name ?? 'Unit'}, the next day`,
+    (next ? printing.forNext : printing.toPrint).map((one) => one.set),
+    `${unit.unit?.name ?? 'Unit'}, ${next ? 'the next day' : 'to print'}`,
+    order.value,
   )
-  if (bytes) downloadBytes('next-day.pdf', bytes, 'application/pdf')
+  if (bytes) downloadBytes(next ? 'next-day.pdf' : 'to-print.pdf', bytes, 'application/pdf')
 }
 const tabs = computed(() => [
   { value: 'unit' as const, title: 'For this unit', figure: String(printing.toPrint.length || '') },
@@ -140,9 +143,18 @@ const tabs = computed(() => [
           label="To print"
           @update:model-value="choose"
         />
-        <v-btn v-if="tab === 'unit' && nextSheets" class="primary" @click="printNext"
-          >PDF of the {{ countWords(nextSheets, 'sheet') }} for the next day</v-btn
-        >
+        <div v-if="tab === 'unit' && sums.sheets" class="stack run">
+          <div class="inline">
+            <v-btn v-if="nextSheets" class="primary" @click="printAll(true)"
+              >PDF of the {{ countWords(nextSheets, 'sheet') }} for the next day</v-btn
+            >
+            <v-btn @click="printAll(false)">PDF of all {{ sums.sheets }}</v-btn>
+          </div>
+          <v-radio-group v-model="order" inline hide-details aria-label="In which order">
+            <v-radio label="Set by set" value="set" />
+            <v-radio label="Kid by kid" value="child" />
+          </v-radio-group>
+        </div>
         <template v-if="tab === 'unit' && printing.offers.length">
           <h3>Your ideas could use</h3>
           <PrintList
@@ -224,5 +236,8 @@ const tabs = computed(() => [
   .shop {
     grid-template-columns: minmax(0, 1fr);
   }
+}
+.run {
+  gap: 4px;
 }
 </style>

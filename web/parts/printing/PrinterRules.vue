@@ -3,12 +3,15 @@ import { computed, ref } from 'vue'
 import { printerOf, printable } from '@core/cards'
 import { PrintRules } from '@core/domain'
 import { faultOf } from '../../composables/faultOf'
+import { downloadBytes } from '../../composables/downloadText'
 import { useHouse } from '../../stores/house'
+import { usePrinting } from '../../stores/printing'
 import FormField from '../fields/FormField.vue'
 import { numberOrNone } from '../fields/numberOrNone'
 
 /** How the printer of the home is set, once for everything that is printed. */
 const house = useHouse()
+const printing = usePrinting()
 const rules = computed(() => house.thisHome.print)
 const us = computed(() => house.thisHome.measures === 'us')
 const PER = computed(() => (us.value ? 25.4 : 1))
@@ -22,6 +25,10 @@ function change(words: string, over: Partial<PrintRules>): void {
     : Object.fromEntries(checked.error.issues.map((one) => [one.path.join('.'), one.message]))
   if (Object.keys(fault.value).length) return
   void house.commit(`Printer: ${words}`, [{ put: 'home', value: { ...house.thisHome, print: next } }])
+}
+async function test(): Promise<void> {
+  const bytes = await printing.testPdf()
+  if (bytes) downloadBytes('test-sheet.pdf', bytes, 'application/pdf')
 }
 const measure = (event: Event): number => {
   const value = numberOrNone((event.target as HTMLInputElement).value)
@@ -74,7 +81,7 @@ const measure = (event: Event): number => {
     /></FormField>
     <FormField
       :label="us ? 'Backs lie to the right by, inches' : 'Backs lie to the right by, mm'"
-      hint="Print a memory game with backs, hold it against the light, and measure how far they are apart."
+      hint="The test sheet shows it, held against the light."
       ><v-text-field
         type="number"
         step="any"
@@ -90,6 +97,8 @@ const measure = (event: Event): number => {
         :error-messages="fault['back.y'] ? [fault['back.y']] : []"
         @change="change('backs', { back: { ...rules.back, y: measure($event) } })"
     /></FormField>
+    <div><v-btn @click="test">PDF of the test sheet</v-btn></div>
+    <p v-if="printing.failed" class="brick small" role="alert">{{ printing.failed }}</p>
     <p class="small mute">
       Print at 100%, not “fit to page”: then the bar in the foot of each sheet measures
       {{ us ? '2 inches' : '5 cm' }}.
