@@ -1,15 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { countWords, minutesWords, shortDate } from '@core/base'
+import { shortDate } from '@core/base'
 import { MOST_COPIES, OWN_PICTURE, type PrintLevel, type PrintSet } from '@core/domain'
-import { childrenFor, lettersMissing, levelOf, pageSvg, written } from '@core/cards'
-import { PAPER_OF, POUCH, printSum } from '@core/printing'
-import { downloadBytes, downloadText } from '../../composables/downloadText'
+import { childrenFor, lettersMissing, levelOf, written } from '@core/cards'
 import { useHouse } from '../../stores/house'
 import { usePrinting } from '../../stores/printing'
 import { useUnit } from '../../stores/unit'
 import FormField from '../fields/FormField.vue'
 import { numberOrNone } from '../fields/numberOrNone'
+import PrintMade from '../printing/PrintMade.vue'
 
 /** One set: for whom it goes how far, on which paper, what it takes, and whether it is printed. */
 const props = defineProps<{ set: PrintSet; kept: boolean }>()
@@ -21,7 +20,6 @@ const drawn = computed(() => printing.jobOf(props.set))
 const job = computed(() => drawn.value.job)
 const info = computed(() => printing.kinds.find((one) => one.kind === props.set.kind)!.info)
 const faults = ref<Record<string, string>>({})
-const sum = computed(() => printSum({ ...props.set, made: job.value?.made ?? props.set.made }))
 const us = computed(() => house.thisHome.measures === 'us')
 const PER = computed(() => (us.value ? 25.4 : 1))
 const children = computed(() =>
@@ -109,36 +107,6 @@ const lacking = computed(() => {
     ...(hand.length ? [`Kobby does not know how ${hand.join(' ')} is written: it is left out.`] : []),
   ]
 })
-const onHand = (id: string) => house.materialsById.get(id)
-const haveWords = (id: string, wanted: number) => {
-  const material = onHand(id)
-  if (!material || material.way === 'have') return ''
-  return material.counted ? `, you have ${material.onHand}` : wanted ? ', not counted yet' : ''
-}
-const withMaterial = computed(() => {
-  const made = job.value?.made.with
-  const material = made && onHand(made.materialId)
-  return made && material
-    ? `${capitalized(material.name)}: ${made.quantity * props.set.copies}${haveWords(material.id, made.quantity)}.`
-    : ''
-})
-const capitalized = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
-const fileName = computed(() => props.set.name.toLowerCase().replace(/[^a-z0-9]+/g, '-'))
-async function pdf(open: boolean): Promise<void> {
-  // A window that is opened later than the click is held back by browsers.
-  const page = open ? window.open('', '_blank') : null
-  const bytes = await printing.pdf([props.set], `${props.set.name}, ${unit.unit?.name ?? ''}`)
-  if (!bytes) {
-    page?.close()
-    return
-  }
-  if (!page) return downloadBytes(`${fileName.value}.pdf`, bytes, 'application/pdf')
-  page.location.href = URL.createObjectURL(new Blob([bytes as BlobPart], { type: 'application/pdf' }))
-}
-const svg = () => {
-  const page = job.value?.pages[0]
-  if (page) downloadText(`${fileName.value}.svg`, pageSvg(page, printing.pictures.sources), 'image/svg+xml')
-}
 const keptSet = computed(() => {
   const prefix = `printed-${props.set.kind}-`
   return house.materials.find((one) => one.id.startsWith(prefix) && one.onHand > 0)
@@ -162,35 +130,13 @@ const hasPhotos = computed(() => printing.things.some((thing) => thing.picture.s
       >.
     </p>
     <p v-if="job?.lacks" class="brick" role="status">{{ job.lacks }}</p>
-    <div v-if="job && !job.lacks">
-      <b>{{ sum.pieces ? `${countWords(sum.pieces, 'piece')} on ` : '' }}{{ countWords(sum.sheets, 'sheet') }}.</b>
-      <p class="small mute">
-        <template v-if="sum.cutMinutes">Cutting {{ minutesWords(sum.cutMinutes) }}. </template>
-        <template v-if="sum.pouches"
-          >{{ capitalized(countWords(sum.pouches, 'pouch', 'pouches')) }}{{ haveWords(POUCH, sum.pouches) }}. </template
-        >{{ set.stock === 'paper' ? 'Paper' : 'Card' }}: {{ countWords(sum.sheets, 'sheet')
-        }}{{ haveWords(PAPER_OF[set.stock], sum.sheets) }}. {{ withMaterial }}
-      </p>
-    </div>
-    <div class="inline">
-      <v-btn class="primary" :disabled="!job || Boolean(job.lacks)" :title="job?.lacks" @click="pdf(true)">Print</v-btn>
-      <v-btn :disabled="!job || Boolean(job.lacks)" :title="job?.lacks" @click="pdf(false)">PDF</v-btn>
-      <v-btn :disabled="!job || Boolean(job.lacks)" :title="job?.lacks" @click="svg">SVG</v-btn>
-    </div>
-    <p v-if="printing.progress" role="status" class="small">
-      Page {{ printing.progress.done }} of {{ printing.progress.all || 'all' }}.
-      <TextButton @click="printing.stop()">Stop</TextButton>
-    </p>
-    <p v-if="printing.failed" class="brick small" role="alert">{{ printing.failed }}</p>
-    <div class="inline">
-      <v-btn v-if="!kept" @click="change('to print', {})">Add to preparation</v-btn>
-      <v-btn v-if="!set.printedOn" @click="printing.markPrinted([set], true)">It is printed</v-btn>
-      <template v-else
-        ><span class="mute">Printed</span
-        ><TextButton @click="printing.markPrinted([set], false)">Not printed yet</TextButton></template
-      >
-      <TextButton v-if="kept" @click="(printing.leave(set), emit('kept', null))">Leave it out</TextButton>
-    </div>
+    <PrintMade
+      :set="set"
+      :job="job"
+      :kept="kept"
+      @add="change('to print', {})"
+      @leave="(printing.leave(set), emit('kept', null))"
+    />
     <p v-for="line in lacking" :key="line" class="ember small">{{ line }}</p>
     <div v-if="info.levels && levels.length" class="rows">
       <b>How far for whom</b>
