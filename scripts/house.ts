@@ -25,9 +25,9 @@ export const ROOMS = [
   'cautions',
   'supplies',
   'prep',
-  'cards',
   'readings',
   'ideas',
+  'cards',
   'papers',
   'newHome',
 ] as const

@@ -1,15 +1,5 @@
-import {
-  allergenName,
-  byId,
-  fullDate,
-  listWords,
-  many,
-  one,
-  readNumberWord,
-  shortDate,
-  spanWords,
-  withArticle,
-} from '../base'
+import { allergenName, byId, fullDate, listWords, shortDate, spanWords } from '../base'
+import { many, one, readNumber, withArticle } from '../ideas'
 import type { CalendarDate, Child, PrintSet, PrintRules, Stage, ThemeObject, UnitSnapshot } from '../domain'
 import { STAGES } from '../domain'
 import { CENTER_PICTURES } from '../library/centerPictures'
@@ -224,7 +214,7 @@ export function printJob(
       theme: {
         name: unit.name,
         letter: [...unit.focus.letter.trim()][0]?.toUpperCase() ?? '',
-        number: readNumberWord(unit.focus.number) ?? 0,
+        number: readNumber(unit.focus.number) ?? 0,
         shape: unit.focus.shape,
         color: unit.focus.colour,
         words: unit.words,

@@ -1,4 +1,4 @@
-import { capital, numberWord } from '../../base'
+import { capital, numberWord } from '../../ideas'
 import { cellsFor, dealt, manyOf, needs, shuffled, upTo, type PrintContext, type PrintKindInfo } from '../context'
 import { aboveFoot, cutFrame } from '../page'
 import { captioned, deck, wholePage, type Pen, type PrintThing } from '../pen'

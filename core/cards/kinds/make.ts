@@ -1,5 +1,5 @@
 import { OWN_PICTURE } from '../../domain'
-import { capital } from '../../base'
+import { capital } from '../../ideas'
 import { manyOf, needs, upTo, type PrintContext, type PrintKindInfo } from '../context'
 import { written, writing, writingLines } from '../handwriting'
 import { aboveFoot, cutFrame } from '../page'

@@ -3,7 +3,7 @@ import { captioned, deck, wholePage, type Pen, type PrintThing } from '../pen'
 import { written, writing } from '../handwriting'
 import { aboveFoot, cutFrame } from '../page'
 import { circle, inset, line, path, rect, split, square, stack, textIn, TINT_INK, type Box } from '../svg'
-import { capital } from '../../base'
+import { capital } from '../../ideas'
 import { dealt, needs, shuffled, upTo, type PrintContext, type PrintKindInfo } from '../context'
 
 const CARD = [60, 85] as const

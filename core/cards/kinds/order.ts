@@ -1,4 +1,4 @@
-import { capital, withArticle } from '../../base'
+import { capital, withArticle } from '../../ideas'
 import { upTo, type PrintContext, type PrintKindInfo } from '../context'
 import { aboveFoot } from '../page'
 import { deck, wholePage, type Pen, type PrintThing } from '../pen'

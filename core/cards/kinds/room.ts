@@ -1,4 +1,4 @@
-import { capital } from '../../base'
+import { capital } from '../../ideas'
 import { shuffled, type PrintContext, type PrintKindInfo } from '../context'
 import { aboveFoot } from '../page'
 import { deck, wholePage, type Pen, type PrintThing } from '../pen'

@@ -1,5 +1,5 @@
 import { OWN_PICTURE } from '../../domain'
-import { numberWord } from '../../base'
+import { numberWord } from '../../ideas'
 import { manyOf, shuffled, upTo, type Level, type PrintContext, type PrintKindInfo } from '../context'
 import { written, writing, writingLines, type Strength } from '../handwriting'
 import { aboveFoot, type Page } from '../page'

@@ -1,6 +1,6 @@
 import type { Activity, Material } from '../../domain'
 import type { Theme } from './theme'
-import { many, one } from '../../base'
+import { many, one } from './words'
 
 const escaped = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')
 

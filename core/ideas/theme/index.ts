@@ -1,16 +1,5 @@
 /** A theme: its things, their words and measures, and how a shipped idea takes them on. */
-export {
-  one,
-  many,
-  isCountable,
-  isOnlyOne,
-  formByName,
-  hasShape,
-  withArticle,
-  numberWord,
-  readNumberWord,
-  capital,
-} from '../../base'
+export * from './words'
 export * from './theme'
 export * from './slots'
 export * from './stretch'

@@ -1,5 +1,5 @@
 import { newThemeObject, type ThemeObject } from '../../domain'
-import { one, readNumberWord } from '../../base'
+import { one, readNumber } from './words'
 
 /** Colors that are taken as such when they stand before a name. */
 const COLOURS = [
@@ -98,7 +98,7 @@ function plainName(typed: string): string {
 
 function pieceFrom(typed: string, known: KnownThings): Piece {
   const words = plainName(typed).split(' ').filter(Boolean)
-  const count = words.length > 1 ? readNumberWord(words[0]) : null
+  const count = words.length > 1 ? readNumber(words[0]) : null
   if (count !== null) words.shift()
   const colours: string[] = []
   let size: ThemeObject['size'] = null

@@ -1,6 +1,6 @@
 import type { Activity, Unit } from '../../domain'
 import { listWords } from '../../base'
-import { numberWord, withArticle } from '../../base'
+import { numberWord, withArticle } from './words'
 import { themeOf, type Theme, type Thing } from './theme'
 
 /**

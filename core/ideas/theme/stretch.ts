@@ -1,5 +1,5 @@
 import { stepIdsOf, type Activity, type CenterKind, type Idea, type Material } from '../../domain'
-import { capital, many, numberWord, one, withArticle } from '../../base'
+import { capital, many, numberWord, one, withArticle } from './words'
 import type { Theme } from './theme'
 
 /** What of a unit's focus reaches into an idea. */

@@ -7,7 +7,7 @@ import { aMaterial, anActivity, aNeed, aUnit } from '../../testing/build'
 import { activitiesFor } from './activitiesFor'
 import { interestWords, speaksOf } from './interest'
 import { inTheme } from './slots'
-import { many, one, readNumberWord, withArticle } from '../../base'
+import { many, one, readNumber, withArticle } from './words'
 import { leftOutOf, meantBy, readThings } from './readThings'
 import { slug, themeOf, thingMaterial } from './theme'
 import { stretched, stretchesFor } from './stretch'
@@ -47,7 +47,7 @@ describe('words', () => {
     ]).toEqual(['an apple', 'a unicorn', 'an umbrella', 'an hour glass', 'snow'])
   })
   it('reads numbers as they are written', () =>
-    expect(['five', ' 12 ', 'Twenty', 'many', '', '-3', '101'].map(readNumberWord)).toEqual([
+    expect(['five', ' 12 ', 'Twenty', 'many', '', '-3', '101'].map(readNumber)).toEqual([
       5,
       12,
       20,

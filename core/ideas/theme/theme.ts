@@ -1,6 +1,6 @@
 import { fitsSmallPartsCylinder } from '../../cautions'
 import { newMaterial, type Hazard, type Material, type ThemeObject, type ThingForm, type Unit } from '../../domain'
-import { capital, formByName, isOnlyOne, many, one, readNumberWord, withArticle } from '../../base'
+import { capital, formByName, isOnlyOne, many, one, readNumber, withArticle } from './words'
 
 /** A theme object as patterns look at it. */
 export interface Thing extends ThemeObject {
@@ -91,7 +91,7 @@ export function themeOf(unit: Pick<Unit, 'name' | 'words' | 'objects' | 'focus'>
       large: pieceSize(object) === 'large',
     })
   }
-  const number = readNumberWord(unit.focus.number)
+  const number = readNumber(unit.focus.number)
   return {
     name: capital(unit.name.trim()),
     things: [...things.values()],

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { capital, countWords, minutesWords } from '@core/base'
+import { capital } from '@core/ideas'
+import { countWords, minutesWords } from '@core/base'
 import { pageSvg, type PrintJob } from '@core/cards'
 import type { PrintSet } from '@core/domain'
 import { PAPER_OF, POUCH, printSum } from '@core/printing'

@@ -1,5 +1,5 @@
 import pluralize from 'pluralize'
-import type { ThingForm } from '../domain'
+import type { ThingForm } from '../../domain'
 
 /** Things that have no plural in a child's mouth, beyond those that the package knows. */
 const UNCOUNTABLE = [
@@ -232,9 +232,9 @@ export const numberWord = (count: number): string => NUMBERS[count] ?? String(co
 /**
  * The number that someone wrote, in figures or as a word; null where it is none of 0 to 100.
  *
- * @example readNumberWord('Five') // 5
+ * @example readNumber('Five') // 5
  */
-export function readNumberWord(text: string): number | null {
+export function readNumber(text: string): number | null {
   const wanted = text.trim().toLowerCase()
   const word = NUMBERS.indexOf(wanted)
   if (word >= 0) return word
