@@ -8,6 +8,7 @@ import { usePrinting } from '../../stores/printing'
 import { useUnit } from '../../stores/unit'
 import FormField from '../fields/FormField.vue'
 import { numberOrNone } from '../fields/numberOrNone'
+import { INK_ITEMS } from '../printing/inkItems'
 import PrintMade from '../printing/PrintMade.vue'
 
 /** One set: for whom it goes how far, on which paper, what it takes, and whether it is printed. */
@@ -216,11 +217,7 @@ const hasPhotos = computed(() => printing.things.some((thing) => thing.picture.s
       ><v-select
         :model-value="set.ink ?? house.thisHome.print.ink"
         aria-label="Ink"
-        :items="[
-          { title: 'Color', value: 'color' },
-          { title: 'Little ink, to color in', value: 'saving' },
-          { title: 'Black only', value: 'black' },
-        ]"
+        :items="INK_ITEMS"
         @update:model-value="change('ink', { ink: $event })"
     /></FormField>
     <div>

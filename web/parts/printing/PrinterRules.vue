@@ -8,6 +8,7 @@ import { useHouse } from '../../stores/house'
 import { usePrinting } from '../../stores/printing'
 import FormField from '../fields/FormField.vue'
 import { numberOrNone } from '../fields/numberOrNone'
+import { INK_ITEMS } from './inkItems'
 
 /** How the printer of the home is set, once for everything that is printed. */
 const house = useHouse()
@@ -62,11 +63,7 @@ const measure = (event: Event): number => {
       ><v-select
         :model-value="rules.ink"
         aria-label="Ink of the home"
-        :items="[
-          { title: 'Color', value: 'color' },
-          { title: 'Little ink, to color in', value: 'saving' },
-          { title: 'Black only', value: 'black' },
-        ]"
+        :items="INK_ITEMS"
         @update:model-value="change('ink', { ink: $event })"
     /></FormField>
     <FormField label="Hand that letters are traced in"
