@@ -100,13 +100,13 @@ const ADULTS: Adult[] = [
 
 /** What the house has: quantity, and where it is kept. What is not named is not in the house. */
 const ON_HAND: Record<string, [number, string]> = {
-  'copy-paper': [140, 'hall cupboard, top'], 'construction-paper': [18, 'hall cupboard, top'], 'card-stock': [10, 'hall cupboard, top'], 'tissue-paper': [3, 'hall cupboard, top'],
+  'copy-paper': [140, 'hall cupboard, top'], 'construction-paper': [18, 'hall cupboard, top'], 'card-stock': [16, 'hall cupboard, top'], 'tissue-paper': [3, 'hall cupboard, top'],
   'paper-plate': [30, 'hall cupboard, bottom'], 'butcher-paper': [320, 'behind the door'], 'contact-sheet': [2, 'hall cupboard, top'], 'laminating-pouch': [22, 'office drawer'],
   'index-card': [60, 'office drawer'], 'felt-sheet': [6, 'blue box'], 'tempera-paint': [420, 'under the sink'], 'white-glue': [210, 'art shelf'], 'glue-stick': [6, 'art shelf'],
   'washable-marker': [20, 'art shelf'], 'thick-crayon': [24, 'art shelf'], chalk: [8, 'yard box'], 'food-colour': [25, 'kitchen, high'], paintbrush: [9, 'art shelf'],
   'sponge-piece': [8, 'under the sink'], 'bubble-mix': [300, 'yard box'], 'masking-tape': [1800, 'office drawer'], 'craft-stick': [24, 'blue box'], button: [60, 'drawer with the latch'],
   'felt-diamond': [12, 'blue box'], 'large-pom-pom': [18, 'blue box'], 'large-bead': [40, 'tray shelf'], 'wooden-ring': [8, 'baby basket'], feather: [12, 'blue box'],
-  'paper-straw': [14, 'kitchen'], 'large-cork': [6, 'water box'], cork: [9, 'kitchen jar'], clothespin: [30, 'laundry'], 'wide-lid': [16, 'garage'], sticker: [150, 'office drawer'],
+  'paper-straw': [14, 'kitchen'], 'large-cork': [6, 'water box'], cork: [9, 'kitchen jar'], clothespin: [36, 'laundry'], 'wide-lid': [16, 'garage'], sticker: [150, 'office drawer'],
   'ribbon-strip': [600, 'blue box'], 'short-ribbon': [20, 'baby basket'], scarf: [10, 'music basket'], apron: [8, 'hooks by the sink'], 'cloth-scrap': [20, 'blue box'],
   'cooked-dough': [0, ''], 'fine-salt': [900, 'kitchen'], 'corn-starch': [300, 'kitchen'], 'oat-flour': [500, 'kitchen'], 'wheat-flour': [1800, 'kitchen, sealed tub'], 'baking-soda': [400, 'kitchen'], vinegar: [700, 'kitchen, high'],
   'rolled-oats': [4800, 'kitchen'], rice: [4600, 'garage, lidded tub'], 'animal-figure': [12, 'block shelf'], 'potting-soil': [5000, 'shed'], 'grass-seed': [120, 'shed'],
@@ -283,7 +283,7 @@ const printsOn = (today: CalendarDate): PlanFile['printSets'] =>
     ['memory', 'Memory game', 'cardstock', true, { sheets: 6, pieces: 54, with: null }, addDays(today, -3)],
   ] as const).map(([kind, name, stock, laminate, made, printedOn]) => ({
     id: `demo-${kind}`, unitId: 'wind-and-kites', kind, name, placementId: null, instead: [], things: [], children: [], levels: {}, size: null,
-    copies: 1, ink: null, stock, laminate, backs: false, blank: false, made, printedOn,
+    own: [], ownOnly: false, text: '', copies: 1, ink: null, stock, laminate, backs: false, blank: false, made, printedOn,
   }))
 
 /**

@@ -55,6 +55,8 @@ const steps = (unit: string) =>
     'get-ready?tab=time',
     'prepare',
     'print',
+    'print?tab=own',
+    'print?tab=sheets',
     'print?tab=printer',
     'hand-over',
     'run',

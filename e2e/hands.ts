@@ -11,8 +11,9 @@ export async function named(page: Page, name: string, within = 'body'): Promise<
       const shown = (element: HTMLElement) =>
         element.getClientRects().length > 0 && getComputedStyle(element).visibility !== 'hidden'
       const all = [
-        ...(area?.querySelectorAll<HTMLElement>('button, a, input, [role=button], [role=combobox], label, textarea') ??
-          []),
+        ...(area?.querySelectorAll<HTMLElement>(
+          'button, a, input, summary, [role=button], [role=combobox], label, textarea',
+        ) ?? []),
       ].filter(shown)
       const text = (element: HTMLElement) =>
         (element.getAttribute('aria-label') ?? element.innerText ?? '').trim().replace(/\s+/g, ' ')

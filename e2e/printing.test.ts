@@ -13,7 +13,7 @@ beforeAll(async () => {
   page = demo.page
 })
 afterAll(() => demo.close())
-const shown = (label: string) => page.waitForSelector(`.sheet[aria-label^="${label}"] svg`)
+const shown = (label: string) => page.waitForSelector(`[role=img][aria-label^="${label}"] svg`)
 const onHand = async (name: string): Promise<number> =>
   page.evaluate(async (wanted: string) => {
     const answer = (await (await fetch('/api/v1/house')).json()) as {
@@ -34,7 +34,7 @@ describe('what is printed for a unit', () => {
     await page.goto(`${demo.base}${WIND}/print?tab=kinds`)
     await click(page, 'Add Figures for the fingers')
     await shown('Figures for the fingers, page 1')
-    await page.waitForSelector('.sheet symbol path')
+    await page.waitForSelector('[role=img] symbol path')
     await fill(page, 'For', 'Thu 12, Five')
     await page.waitForSelector('.v-overlay--active .v-list-item')
     await page.keyboard.press('ArrowDown')
@@ -49,15 +49,15 @@ describe('what is printed for a unit', () => {
     await page.goto(`${demo.base}${WIND}/print`)
     await click(page, 'Count and clip')
     await shown('Count and clip, page 1 of 4')
-    await waitText(page, '.sheet', '1 to 6, for Idris and Tamsin')
+    await waitText(page, '[role=img][aria-label]', '1 to 6, for Idris and Tamsin')
     await choose(page, 'How far for Tamsin', '1 to 9')
-    await waitText(page, '.sheet', '1 to 6, for Idris')
+    await waitText(page, '[role=img][aria-label]', '1 to 6, for Idris')
     await click(page, 'Page after')
-    await waitText(page, '.sheet', '1 to 9, for Tamsin, Juno, Bodhi and Calla')
+    await waitText(page, '[role=img][aria-label]', '1 to 9, for Tamsin, Juno, Bodhi and Calla')
     await saved(page)
     await click(page, 'Undo')
     await click(page, 'Page before')
-    await waitText(page, '.sheet', '1 to 6, for Idris and Tamsin')
+    await waitText(page, '[role=img][aria-label]', '1 to 6, for Idris and Tamsin')
     await saved(page)
   })
   it('saves the work by hand that it takes the place of', async () => {
@@ -132,6 +132,113 @@ describe('what is printed for a unit', () => {
     await click(page, 'Add Memory game')
     await waitText(page, '.pocket', 'You have one already: Memory game, Wind and Kites, blue box')
     await saved(page)
+  })
+})
+
+/** The next file that the page saves, as a picture: its size, and whether anything stands on it. */
+const nextPicture = () =>
+  page.evaluate(
+    () =>
+      new Promise<{ width: number; height: number; inked: number }>((settle) => {
+        const keep = URL.createObjectURL.bind(URL)
+        URL.createObjectURL = (blob: Blob) => {
+          if (blob.type === 'image/png')
+            void createImageBitmap(blob).then((image) => {
+              const canvas = document.createElement('canvas')
+              canvas.width = image.width
+              canvas.height = image.height
+              const pen = canvas.getContext('2d')!
+              pen.drawImage(image, 0, 0)
+              const { data } = pen.getImageData(0, 0, image.width, image.height)
+              let inked = 0
+              for (let i = 0; i < data.length; i += 4) if (data[i] + data[i + 1] + data[i + 2] < 600) inked++
+              settle({ width: image.width, height: image.height, inked: inked / (image.width * image.height) })
+            })
+          return keep(blob)
+        }
+      }),
+  )
+
+describe('what is her own', () => {
+  it('is her name for it, her cards after those of the theme, and a word where one is missing', async () => {
+    await page.goto(`${demo.base}${WIND}/print?tab=kinds`)
+    await click(page, 'Add Labels for trays and bins')
+    await shown('Labels for trays and bins, page 1')
+    await fill(page, 'Name', 'Our trays')
+    await page.keyboard.press('Tab')
+    await shown('Our trays, page 1')
+    await click(page, 'Cards of your own', '.pocket')
+    await click(page, 'Add the card', '.pocket')
+    await waitText(page, '.pocket', 'Write the word of the card')
+    await fill(page, 'Word', 'Lost mittens')
+    await click(page, 'Add the card', '.pocket')
+    await waitText(page, '.pages', 'Lost mittens')
+    await waitText(page, '.pocket', '10 pieces on 1 sheet')
+    await saved(page)
+    await click(page, 'Only these, none of the theme', '.pocket')
+    await waitText(page, '.pocket', '1 piece on 1 sheet')
+    await saved(page)
+  })
+  it('stands on a screen: a card alone, with its letters in it', async () => {
+    await choose(page, 'What of the page, for a screen', 'Card 1')
+    const picture = nextPicture()
+    await click(page, 'PNG', '.pocket')
+    const { width, height, inked } = await picture
+    // 85 x 30 mm.
+    expect([width, height]).toEqual([1600, 565])
+    expect(inked).toBeGreaterThan(0.01)
+    await waitText(page, '.pocket', 'Saved as our-trays.png')
+  })
+  it('is kept as a design, and begins a set in another unit', async () => {
+    await click(page, 'Keep as a design', '.pocket')
+    await waitText(page, '.pocket', 'Kept under “My own”')
+    await saved(page)
+    await page.goto(`${demo.base}/units/wheels-and-ramps/print?tab=own`)
+    await click(page, 'Add Our trays')
+    await shown('Our trays, page 1')
+    await waitText(page, '.pocket', '1 piece on 1 sheet')
+    await saved(page)
+    await page.goto(`${demo.base}${WIND}/print?tab=own`)
+    await click(page, 'Drop Our trays')
+    await sees(page, 'Nothing of your own yet')
+    await click(page, 'Undo')
+    await sees(page, 'Our trays')
+    await saved(page)
+  })
+})
+
+describe('the other sheets of the house', () => {
+  it('print from the same page: the week without a name, the list by shop', async () => {
+    await page.goto(`${demo.base}${WIND}/print?tab=sheets`)
+    await click(page, 'The week')
+    await waitText(page, '.sheet-page', 'Parachute waves')
+    const week = await textOf(page, '.sheet-page')
+    for (const name of ['Juno', 'Tamsin', 'Pip']) expect(week).not.toContain(name)
+    await choose(page, 'Which week', 'Week 3, from March 16, 2026')
+    await waitText(page, '.sheet-page', 'Kite picnic')
+    await click(page, 'What to get')
+    await waitText(page, '.sheet-page', 'large beads')
+    await click(page, 'Notes for families')
+    await waitText(page, '.sheet-page', 'Nothing is asked of families right now')
+  })
+  it('put the fullest day on two pages, and on one without what stands at the centers', async () => {
+    const pagesOf = async (format: 'letter' | 'a4') => {
+      const pdf = await page.pdf({ format, margin: { top: '10mm', bottom: '10mm', left: '12mm', right: '12mm' } })
+      return (
+        Buffer.from(pdf)
+          .toString('latin1')
+          .match(/\/Type\s*\/Page\b/g) ?? []
+      ).length
+    }
+    await click(page, 'The day For whoever')
+    await waitText(page, '.sheet-page', 'Out at the centers')
+    expect([await pagesOf('letter'), await pagesOf('a4')]).toEqual([2, 2])
+    await click(page, 'The day on one page')
+    await page.waitForFunction(
+      () => !document.querySelector<HTMLElement>('.sheet-page')!.innerText.includes('Out at the centers'),
+      OFTEN,
+    )
+    expect([await pagesOf('letter'), await pagesOf('a4')]).toEqual([1, 1])
   })
 })
 

@@ -63,7 +63,7 @@ const SHOTS: Shot[] = [
     size: PHONE,
     look: 'dark',
   },
-  { name: 'print', path: `${UNIT}/print`, wait: '.sheet symbol path' },
+  { name: 'print', path: `${UNIT}/print`, wait: '[role=img] symbol path' },
   { name: 'hand-over', path: `${UNIT}/hand-over`, wait: '.sheet' },
   { name: 'run', path: `${UNIT}/run`, wait: '.sheet' },
   {

@@ -73,6 +73,7 @@ const context = {
   size: null,
   backs: false,
   house: HOUSE_FOR_TESTS,
+  text: '',
   edgeOf: () => [],
   title: 'Count and clip, Wind',
 }

@@ -18,7 +18,6 @@ export interface PrintHouse {
   binRules: readonly string[]
   recipes: readonly { name: string; steps: readonly string[] }[]
   event: { name: string; date: string; bring: readonly string[] } | null
-  question: string
   home: string
 }
 
@@ -35,6 +34,8 @@ export interface PrintContext {
   /** Backs are printed too. */
   backs: boolean
   house: PrintHouse
+  /** Words of her own, for kinds that have room for a line. */
+  text: string
   /** The outer edge of a picture, as points in a square of 32: empty while the picture is not fetched. */
   edgeOf: (picture: string) => readonly { x: number; y: number }[]
   /** What stands in the foot of each page. */
@@ -71,8 +72,15 @@ export interface PrintKindInfo {
   size: readonly [number, number] | null
   stock: 'paper' | 'cardstock'
   laminate: boolean
-  /** Other things that go with it, for each piece: a clothespin a card. */
-  with?: { materialId: string; each: number }
+  /**
+   * Where cards of her own go: among the objects, the names or a list of the house; nowhere where the kind follows the
+   * home's own records or a hand.
+   */
+  own?: 'things' | 'names' | 'places' | 'days' | 'centers' | 'day' | null
+  /** What a line of her own is asked for as, where there is room for one. */
+  asks?: string
+  /** Other things that go with it, for each card, or for each set where the page is used whole: a clothespin a card. */
+  with?: { materialId: string; each: number; by?: 'piece' }
   /** Pieces that each whole page is cut into; 0 where it stays whole. */
   cutsInto?: number
   /** What is lacking to make it, in her words; empty where nothing is. */

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { newThemeObject, type Child, type PrintSet } from '../domain'
+import { newThemeObject, PrintSet, type Child } from '../domain'
 import { resolvePlan } from '../plan'
 import { aChild, aPlacement, aSnapshot, aUnit, moment } from '../testing/build'
-import { inOrder, newPrintSet, printJob, printThing } from './job'
+import { fromTemplate, inOrder, newPrintSet, printJob, printThing, templateOf } from './job'
+import { cardSvg } from './pen'
 import { testSheet } from './testSheet'
 
 const unit = aUnit({
@@ -116,5 +117,68 @@ describe('what it comes to', () => {
     expect([hen.picture, hen.youngPicture].every(Boolean)).toBe(true)
     expect(hen.stages.map((stage) => Boolean(stage.picture))).toEqual([true, true, true])
     expect(printThing({ ...newThemeObject('hens') }).one).toBe('hen')
+  })
+})
+
+describe('what is her own', () => {
+  const own = [
+    { word: 'Granny’s red hat', picture: '' },
+    { word: 'top', picture: 'home/our-hat' },
+  ]
+  it('stands after the objects of the theme, or alone', () => {
+    const { made, pages } = job({ kind: 'trays', own })
+    // Four objects and two cards.
+    expect(made.pieces).toBe(6)
+    expect(pages.some((page) => page.body.includes('Granny’s red hat'))).toBe(true)
+    expect([...pages[0].pictures]).toContain('home/our-hat')
+    expect(job({ kind: 'trays', own, ownOnly: true }).made.pieces).toBe(2)
+  })
+  it.each([
+    ['name-tags', 3],
+    ['folders', 1],
+    ['shelves', 0],
+    ['centers', 0],
+  ] as const)('joins what the house gives for %s', (kind, least) => {
+    const without = job({ kind, children: ['one', 'two', 'four'] }).made.pieces
+    expect(without).toBeGreaterThanOrEqual(least)
+    expect(job({ kind, own, children: ['one', 'two', 'four'] }).made.pieces).toBe(without + 2)
+    expect(job({ kind, own, ownOnly: true, children: ['one', 'two', 'four'] }).made.pieces).toBe(2)
+  })
+  it('has room for a line where the kind asks for one', () => {
+    expect(job({ kind: 'predictions', text: 'Will it fly?' }).pages[0].body).toContain('Will it fly?')
+    expect(job({ kind: 'thanks', text: 'for the string', children: ['four'] }).pages[0].body).toContain('for the string')
+  })
+  it('is kept as a design, and begins another unit’s set', () => {
+    const set: PrintSet = {
+      ...newPrintSet('s', unit.id, 'trays'),
+      name: 'Our trays',
+      own,
+      size: [120, 40],
+      placementId: 'placed',
+      printedOn: '2026-03-09',
+    }
+    const again = fromTemplate('t', 'other', templateOf('design', set))
+    expect(PrintSet.parse(again)).toEqual(again)
+    expect(again).toMatchObject({ id: 't', unitId: 'other', name: 'Our trays', own, size: [120, 40] })
+    expect([again.placementId, again.printedOn, again.made.sheets]).toEqual([null, null, 0])
+  })
+  it('stands on a screen as one card, upright', () => {
+    const [page] = job({ kind: 'trays', own }).pages
+    expect(page.cards).toHaveLength(6)
+    const svg = cardSvg(page, 2, new Map())
+    expect(svg).toContain('width="85mm" height="30mm" viewBox="0 0 85 30"')
+    const [lying] = job({ kind: 'trays', size: [200, 90] }).pages
+    expect(lying.cards![0]).toMatchObject({ turned: true, width: 200, height: 90 })
+    expect(cardSvg(lying, 0, new Map())).toContain('viewBox="0 0 200 90"')
+  })
+})
+
+describe('a page for one day', () => {
+  it('names the day in its foot, so that it finds its folder', () => {
+    const placed = aSnapshot({ unit, children: kids, placements: [aPlacement(moment(1))] })
+    const of = placed.placements[0].id
+    const { pages } = printJob({ ...newPrintSet('s', unit.id, 'pairs'), placementId: of }, placed, resolvePlan(placed))
+    expect(pages[0].body).toContain(', day 1')
+    expect(job({ kind: 'pairs' }).pages[0].body).not.toContain(', day 1')
   })
 })

@@ -1,6 +1,15 @@
 import { allergenName, byId, fullDate, listWords, shortDate, spanWords } from '../base'
 import { many, one, readNumber, withArticle } from '../ideas'
-import type { CalendarDate, Child, PrintSet, PrintRules, Stage, ThemeObject, UnitSnapshot } from '../domain'
+import type {
+  CalendarDate,
+  Child,
+  PrintRules,
+  PrintSet,
+  PrintTemplate,
+  Stage,
+  ThemeObject,
+  UnitSnapshot,
+} from '../domain'
 import { STAGES } from '../domain'
 import { CENTER_PICTURES } from '../library/centerPictures'
 import { pictureOf } from '../library/pictures'
@@ -150,8 +159,48 @@ function houseOf(snapshot: UnitSnapshot, plan: ResolvedPlan, children: readonly 
       steps: recipe.steps.map((step) => step.text),
     })),
     event: event && eventDay ? { name: event.name, date: fullDate(eventDay.date), bring: event.bring } : null,
-    question: '',
     home: home.name,
+  }
+}
+/** A card of her own, as far as a word and a picture tell. */
+const ownThing = ({ word, picture }: PrintSet['own'][number]): PrintThing => ({
+  ...BLANK,
+  one: word,
+  a: withArticle(word),
+  many: many(word),
+  picture,
+  young: '',
+  stages: [],
+  parts: [],
+})
+/** The objects that are on it: of the theme those that she chose, and her own after them. */
+function thingsOf(set: PrintSet, objects: readonly ThemeObject[], withOwn: boolean): PrintThing[] {
+  const all = objects.map(printThing).filter((thing) => thing.one)
+  const wanted = new Set(set.things.map((name) => name.toLowerCase()))
+  const chosen = wanted.size ? all.filter((thing) => wanted.has(thing.one.toLowerCase())) : all
+  return withOwn ? [...(set.ownOnly ? [] : chosen), ...set.own.map(ownThing)] : chosen
+}
+/** A list of the house with her own entries after it. */
+function withOwnCards(house: PrintHouse, set: PrintSet, list: PrintKindInfo['own']): PrintHouse {
+  const before = <T>(own: readonly T[]) => (set.ownOnly ? [] : own)
+  const words = set.own.map((card) => card.word)
+  switch (list) {
+    case 'places':
+      return { ...house, places: [...before(house.places), ...words] }
+    case 'days':
+      return { ...house, days: [...before(house.days), ...words] }
+    case 'centers':
+      return {
+        ...house,
+        centers: [...before(house.centers), ...set.own.map(({ word, picture }) => ({ name: word, picture }))],
+      }
+    case 'day':
+      return {
+        ...house,
+        day: [...before(house.day), ...set.own.map(({ word, picture }) => ({ name: word, time: '', picture }))],
+      }
+    default:
+      return house
   }
 }
 /** What the parts of a day look like. */
@@ -197,19 +246,27 @@ export function printJob(
       : []
   // Nobody is of an age for it: it is shown all the same, as for those in the middle.
   const groups: LevelGroup[] = byLevel.length ? byLevel : [{ level: 1, children: [] }]
-  const all = unit.objects.map(printThing).filter((thing) => thing.one)
-  const wanted = new Set(set.things.map((name) => name.toLowerCase()))
-  const chosen = wanted.size ? all.filter((thing) => wanted.has(thing.one.toLowerCase())) : all
-  const things = set.blank ? Array.from({ length: BLANKS }, () => BLANK) : chosen
-  const house = houseOf(snapshot, plan, children)
+  const theirs = info.own === undefined ? 'things' : info.own
+  const things = set.blank
+    ? Array.from({ length: BLANKS }, () => BLANK)
+    : thingsOf(set, unit.objects, theirs === 'things')
+  const house = withOwnCards(houseOf(snapshot, plan, children), set, theirs)
   const rules = { ...printerOf(home.print, home.measures), ...(set.ink ? { ink: set.ink } : {}) }
+  // The folder that it goes into.
+  const number = date && plan.program.days.find((day) => day.date === date)?.number
+  const dayWords = number ? `day ${number}` : ''
   const pages: Page[] = []
   let lacks = ''
   let count = 0
   for (const { level, children: own } of groups) {
-    const names = own.map((child) => child.name)
+    const names = [
+      ...(theirs === 'names' && set.ownOnly ? [] : own.map((child) => child.name)),
+      ...(theirs === 'names' ? set.own.map((card) => card.word) : []),
+    ]
     const words =
-      info.levels && !info.named ? `${info.levels[level]}${own.length ? `, for ${listWords(names)}` : ''}` : ''
+      info.levels && !info.named
+        ? `${info.levels[level]}${own.length ? `, for ${listWords(own.map((child) => child.name))}` : ''}`
+        : ''
     const context: PrintContext = {
       theme: {
         name: unit.name,
@@ -226,8 +283,9 @@ export function printJob(
       size: set.size,
       backs: set.backs,
       house,
+      text: set.text.trim(),
       edgeOf,
-      title: [set.name, unit.name, words].filter(Boolean).join(', '),
+      title: [set.name, unit.name, dayWords, words].filter(Boolean).join(', '),
     }
     const missing = info.lacks(context)
     if (missing) {
@@ -246,7 +304,7 @@ export function printJob(
   }
   const fronts = pages.filter((page) => !page.back)
   const pieces = fronts.reduce((sum, page) => sum + page.pieces, 0)
-  const quantity = info.with ? info.with.each * (info.size ? pieces : count) : 0
+  const quantity = info.with ? Math.ceil(info.with.each * (info.size || info.with.by ? pieces : count)) : 0
   return {
     set,
     info,
@@ -300,6 +358,9 @@ export function newPrintSet(
     placementId,
     instead: [],
     things: [],
+    own: [],
+    ownOnly: false,
+    text: '',
     children: [],
     levels: {},
     size: null,
@@ -312,4 +373,14 @@ export function newPrintSet(
     made: { sheets: 0, pieces: 0, with: null },
     printedOn: null,
   }
+}
+
+/** A set that begins as a design that she kept. */
+export function fromTemplate(id: string, unitId: string, { id: _, ...design }: PrintTemplate): PrintSet {
+  return { ...newPrintSet(id, unitId, design.kind), ...design }
+}
+/** What of a set is its design, whichever unit and children it is printed for. */
+export function templateOf(id: string, set: PrintSet): PrintTemplate {
+  const { kind, name, own, ownOnly, text, size, copies, ink, stock, laminate, backs, blank } = set
+  return { id, kind, name, own, ownOnly, text, size, copies, ink, stock, laminate, backs, blank }
 }

@@ -34,6 +34,7 @@ const context = (over: Partial<PrintContext> = {}): PrintContext => ({
   size: null,
   backs: false,
   house: HOUSE_FOR_TESTS,
+  text: '',
   edgeOf: () =>
     edgeOfMask(
       Array.from({ length: 64 }, (_, i) => i % 8 > 1 && i > 15),

@@ -13,6 +13,15 @@ export interface PrinterRules {
   back: { x: number; y: number }
 }
 
+/** A card on a page: its size, and where it lies, on its side where `turned`. */
+export interface PlacedCard {
+  x: number
+  y: number
+  width: number
+  height: number
+  turned: boolean
+}
+
 /** A page, in mm, as one drawing: what is seen on the screen is what the printer gets. */
 export interface Page {
   width: number
@@ -25,6 +34,8 @@ export interface Page {
   back: boolean
   /** The child that it is for, where each gets one; nobody's own where it is left out. */
   childId?: string
+  /** Where its cards lie, each from its own upper left corner; none where the page is used whole. */
+  cards?: readonly PlacedCard[]
   /** Pictures that it shows, by the name under which they are drawn. */
   pictures: ReadonlySet<string>
 }

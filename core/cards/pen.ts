@@ -121,6 +121,7 @@ export function deck(pen: Pen, cards: readonly ((box: Box) => string)[], options
         cropMarks(grid, size, area, ink) +
         foot(rules, title, grid.used),
       pieces: own.length,
+      cards: own.map((_, i) => ({ ...grid.spots[i], width: size[0], height: size[1], turned: grid.turned })),
       back: false,
       pictures: pen.pictures,
     })
@@ -165,9 +166,30 @@ export type PictureSource = { svg: string } | { image: string }
  * A page as one SVG of its true size.
  *
  * @param sources pictures by the name under which the page shows them; what is missing stays white
+ * @param fonts rules that bring the letters along, where it is shown without the page around it
  */
-export function pageSvg(page: Page, sources: ReadonlyMap<string, PictureSource>): string {
-  const { width, height } = page
+export function pageSvg(page: Page, sources: ReadonlyMap<string, PictureSource>, fonts = ''): string {
+  return framed(page, page.body, page, sources, fonts)
+}
+/**
+ * One card of a page, upright and alone: for a screen.
+ *
+ * @param at which of the page's cards, from 0
+ */
+export function cardSvg(page: Page, at: number, sources: ReadonlyMap<string, PictureSource>, fonts = ''): string {
+  const card = page.cards![at]
+  const body = card.turned
+    ? group(`rotate(-90) translate(${mm(-(card.x + card.height))} ${mm(-card.y)})`, page.body)
+    : group(`translate(${mm(-card.x)} ${mm(-card.y)})`, page.body)
+  return framed(page, body, card, sources, fonts)
+}
+function framed(
+  page: Page,
+  body: string,
+  { width, height }: { width: number; height: number },
+  sources: ReadonlyMap<string, PictureSource>,
+  fonts: string,
+): string {
   const shown = [...page.pictures].filter((key) => page.body.includes(`#${symbolId(key)}"`))
   const symbols = shown.map((key) => {
     const source = sources.get(key)
@@ -181,6 +203,7 @@ export function pageSvg(page: Page, sources: ReadonlyMap<string, PictureSource>)
   })
   return (
     `<svg xmlns="http://www.w3.org/2000/svg" width="${mm(width)}mm" height="${mm(height)}mm" ` +
-    `viewBox="0 0 ${mm(width)} ${mm(height)}" text-rendering="geometricPrecision"><defs>${symbols.join('')}</defs>${page.body}</svg>`
+    `viewBox="0 0 ${mm(width)} ${mm(height)}" text-rendering="geometricPrecision">` +
+    `<defs>${fonts && `<style>${fonts}</style>`}${symbols.join('')}</defs>${body}</svg>`
   )
 }

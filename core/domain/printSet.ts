@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { CalendarDate, Id, Line } from './primitives'
+import { PictureName } from './picture'
+import { CalendarDate, Id, Line, OptionalLine } from './primitives'
 
 /** Everything that can be printed. */
 export const PRINT_KINDS = [
@@ -37,6 +38,7 @@ export const PRINT_KINDS = [
   'color',
   'cutting',
   'lacing',
+  'weaving',
   'mats',
   'puzzle',
   'headband',
@@ -69,45 +71,25 @@ export const INKS = ['color', 'saving', 'black'] as const
 export const HANDS = ['plain', 'slanted'] as const
 
 const Millimeters = z.number('Write a number of millimeters')
-/** How the home prints. */
-export const PrintRules = z.strictObject({
-  /** Null: as the home measures, US Letter with US measures and A4 with metric ones. */
-  paper: z.enum(PAPER_SIZES).nullable(),
-  margin: Millimeters.min(0, 'A margin is 0 or more').max(60, 'A margin of more than 60 mm leaves nothing to print on'),
-  ink: z.enum(INKS),
-  hand: z.enum(HANDS),
-  /** Millimeters by which the second side lies to the right of the first and below it. */
-  back: z.strictObject({ x: Millimeters.min(-15).max(15), y: Millimeters.min(-15).max(15) }),
-})
-export type PrintRules = z.infer<typeof PrintRules>
-export const NEW_PRINT_RULES: PrintRules = {
-  paper: null,
-  margin: 6,
-  ink: 'color',
-  hand: 'plain',
-  back: { x: 0, y: 0 },
-}
-
 /** No printer of a home prints more of one at once. */
 export const MOST_COPIES = 60
+export const MOST_OWN_CARDS = 60
 
-/** Something that she prints for a unit: which kind, for whom, how far it goes, and whether it is printed. */
-export const PrintSet = z.strictObject({
-  id: Id,
-  unitId: Id,
+/** A card of her own: a word, and a picture where she chose one. */
+export const OwnCard = z.strictObject({ word: Line, picture: PictureName })
+export type OwnCard = z.infer<typeof OwnCard>
+
+/** What a design is, whichever unit and children it is printed for. */
+const Design = z.strictObject({
   kind: PrintKind,
   /** What it is called: as its kind, or by a name of hers. */
   name: Line,
-  /** The idea on the plan that it is for; null where it is for the unit. */
-  placementId: Id.nullable(),
-  /** Steps of that idea's preparation that it takes the place of. */
-  instead: z.array(Id).max(20),
-  /** Names of the objects that it shows, in order; none for all that the theme has. */
-  things: z.array(Line).max(60, 'At most 60 objects'),
-  /** Who it is for; none for all who take part, or who are expected. */
-  children: z.array(Id).max(60),
-  /** How far it goes for a child, where it is not as the age says. */
-  levels: z.record(Id, PrintLevel),
+  /** Cards of her own, after what the theme and the home give. */
+  own: z.array(OwnCard).max(MOST_OWN_CARDS, `At most ${MOST_OWN_CARDS} cards of your own`).default([]),
+  /** Only those are on it. */
+  ownOnly: z.boolean().default(false),
+  /** Words of her own, where the kind has room for a line. */
+  text: OptionalLine.default(''),
   /** Millimeters of a card; null for the usual ones of the kind. */
   size: z.tuple([Millimeters.gt(0, 'A card has a width'), Millimeters.gt(0, 'A card has a height')]).nullable(),
   copies: z
@@ -121,6 +103,48 @@ export const PrintSet = z.strictObject({
   backs: z.boolean(),
   /** Left empty, to be filled in by hand. */
   blank: z.boolean(),
+})
+/** A design that she keeps, to begin other sets from. */
+export const PrintTemplate = z.strictObject({ id: Id, ...Design.shape })
+export type PrintTemplate = z.infer<typeof PrintTemplate>
+export const MOST_TEMPLATES = 60
+
+/** How the home prints. */
+export const PrintRules = z.strictObject({
+  /** Null: as the home measures, US Letter with US measures and A4 with metric ones. */
+  paper: z.enum(PAPER_SIZES).nullable(),
+  margin: Millimeters.min(0, 'A margin is 0 or more').max(60, 'A margin of more than 60 mm leaves nothing to print on'),
+  ink: z.enum(INKS),
+  hand: z.enum(HANDS),
+  /** Millimeters by which the second side lies to the right of the first and below it. */
+  back: z.strictObject({ x: Millimeters.min(-15).max(15), y: Millimeters.min(-15).max(15) }),
+  templates: z.array(PrintTemplate).max(MOST_TEMPLATES, `At most ${MOST_TEMPLATES} designs are kept`).default([]),
+})
+export type PrintRules = z.infer<typeof PrintRules>
+export const NEW_PRINT_RULES: PrintRules = {
+  paper: null,
+  margin: 6,
+  ink: 'color',
+  hand: 'plain',
+  back: { x: 0, y: 0 },
+  templates: [],
+}
+
+/** Something that she prints for a unit: which kind, for whom, how far it goes, and whether it is printed. */
+export const PrintSet = z.strictObject({
+  ...Design.shape,
+  id: Id,
+  unitId: Id,
+  /** The idea on the plan that it is for; null where it is for the unit. */
+  placementId: Id.nullable(),
+  /** Steps of that idea's preparation that it takes the place of. */
+  instead: z.array(Id).max(20),
+  /** Names of the objects that it shows, in order; none for all that the theme has. */
+  things: z.array(Line).max(60, 'At most 60 objects'),
+  /** Who it is for; none for all who take part, or who are expected. */
+  children: z.array(Id).max(60),
+  /** How far it goes for a child, where it is not as the age says. */
+  levels: z.record(Id, PrintLevel),
   /**
    * What it comes to, as it was drawn last: the plan reckons with that, so that nothing is drawn where only the sum is
    * wanted.

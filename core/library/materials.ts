@@ -68,6 +68,7 @@ export const MATERIALS: readonly Material[] = [
   m('cork', 'corks', 'each', 'reusable', HOUSE, { way: 'ask', part: [45, 24, 24] }),
   m('large-cork', 'float blocks', 'each', 'reusable', TOYS, { packs: [[6, 499, CRAFT]], part: [90, 60, 30] }),
   m('toothpick', 'toothpicks', 'each', 'consumable', HOUSE, { packs: [[200, 125, GROCER]], part: [65, 2, 2], hazards: ['sharp'] }),
+  m('paper-fastener', 'paper fasteners', 'each', 'consumable', BITS, { packs: [[50, 125, DOLLAR], [100, 250, CRAFT]], part: [16, 10, 10] }),
   m('clothespin', 'clothespins', 'each', 'reusable', HOUSE, { packs: [[24, 125, DOLLAR]], part: [85, 12, 10] }),
   m('bottle-cap', 'bottle caps', 'each', 'reusable', HOUSE, { way: 'ask', part: [30, 30, 12] }),
   m('wide-lid', 'wide jar lids', 'each', 'reusable', HOUSE, { way: 'ask', part: [85, 85, 14] }),

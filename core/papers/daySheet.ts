@@ -27,6 +27,7 @@ import {
 } from '../base'
 import { careOn, handedOn } from './sheetPrep'
 import { inHandWords } from './sheetWords'
+import { isNotInHand } from '../printing'
 import { sessionNeeds, supplyList, tidy, type Need, type SupplyNeed } from '../supplies'
 
 /** Letters of a change's label. */
@@ -139,7 +140,9 @@ function itemOf(
     cautions: cautions
       .filter((one, i) => cautions.findIndex((other) => other.why === one.why) === i)
       .map((one) => ({ severity: one.severity, title: one.rule.title, why: one.why, setAside: one.setAside })),
-    materials: sessionNeeds(session, plan.materials).flatMap((need) => inHand(need, lent.get(needKey(need)), snapshot)),
+    materials: sessionNeeds(session, plan.materials)
+      .filter((need) => !isNotInHand(need.requirement.id))
+      .flatMap((need) => inHand(need, lent.get(needKey(need)), snapshot)),
     steps: stepsOf(session),
     say: activity.say,
     tidy: activity.tidy,

@@ -13,7 +13,7 @@ import {
 } from '../base'
 import { hoursOn } from './presence'
 import { withBin, withMix } from '../making'
-import { withPrints } from '../printing'
+import { unitPrints, withPrints } from '../printing'
 import { blockOn, blocksOn, eventOn } from './blocks'
 import {
   takesPlacements,
@@ -23,6 +23,7 @@ import {
   type Home,
   type Material,
   type Placement,
+  type PrintSet,
   type Recipe,
   type RhythmBlock,
   type TimeOfDay,
@@ -174,13 +175,14 @@ function sessionOn(
   { materials, activities, centers, recipes }: Lookups,
   placement: Placement,
   days: ProgramDay[],
+  ofUnit: readonly PrintSet[] = [],
 ): Session | DateProblem | null {
   const { home, unit } = snapshot
   const { where } = placement
   const idea = activities.get(placement.activityId)
   if (!idea || !days.length) return null
   const filled = placement.bin ? withBin(idea, placement.bin, materials) : idea
-  const prints = snapshot.printSets.filter((one) => one.placementId === placement.id)
+  const prints = [...snapshot.printSets.filter((one) => one.placementId === placement.id), ...ofUnit]
   const activity = prints.length ? withPrints(filled, prints, (id) => materials.has(id)) : filled
   const [first, last] = [days[0], days[days.length - 1]]
   const center = placement.centerId === null ? null : (centers.get(placement.centerId) ?? null)
@@ -246,9 +248,17 @@ export function resolvePlan(snapshot: UnitSnapshot): ResolvedPlan {
   ]
   const sessions: Session[] = []
   const problems: DateProblem[] = []
-  for (const { placement, days, problem } of placeDates(snapshot.placements, program)) {
+  const dated = placeDates(snapshot.placements, program)
+  const shared = unitPrints(
+    snapshot.printSets,
+    dated.flatMap(({ placement, days }) => (days.length ? [{ id: placement.id, date: days[0].date }] : [])),
+    today,
+  )
+  for (const { placement, days, problem } of dated) {
     if (problem) problems.push(problem)
-    const found = keptSessions(placement, from, () => sessionOn(snapshot, lookups, placement, days))
+    const ofUnit = shared.get(placement.id) ?? []
+    const marked = [...from, ofUnit.map((set) => set.id).join(' ')]
+    const found = keptSessions(placement, marked, () => sessionOn(snapshot, lookups, placement, days, ofUnit))
     if (!found) continue
     if ('placementId' in found) problems.push(found)
     else sessions.push(found)

@@ -1,6 +1,7 @@
 import type { Material } from '../domain'
 import type { ResolvedPlan, Session } from '../plan'
-import { sessionNeeds } from '../supplies'
+import { isNotInHand } from '../printing'
+import { sessionNeeds, type Need } from '../supplies'
 
 /** One thing to fetch for a day, from where it is kept, for what. */
 export interface Fetched {
@@ -39,6 +40,10 @@ function ofDay(plan: ResolvedPlan, date: string): Session[] {
   return plan.sessions.filter((session) => !plan.isBehind(session) && session.days[0].date === date)
 }
 
+/** What a session takes on its day: not what was gone into it before. */
+const needsOn = (session: Session, plan: ResolvedPlan): Need[] =>
+  sessionNeeds(session, plan.materials).filter((need) => !isNotInHand(need.requirement.id))
+
 const names = new Intl.Collator('en', { numeric: true })
 
 /**
@@ -51,7 +56,7 @@ const names = new Intl.Collator('en', { numeric: true })
 export function roundFor(plan: ResolvedPlan, date: string, order: readonly string[] = []): RoundStop[] {
   const fetched = new Map<string, Fetched>()
   for (const session of ofDay(plan, date))
-    for (const { material, quantity } of sessionNeeds(session, plan.materials)) {
+    for (const { material, quantity } of needsOn(session, plan)) {
       const known = fetched.get(material.id) ?? { material, quantity: 0, sessions: [] }
       known.quantity = material.use === 'reusable' ? Math.max(known.quantity, quantity) : known.quantity + quantity
       if (!known.sessions.includes(session)) known.sessions.push(session)
@@ -96,7 +101,7 @@ export function holdersFor(plan: ResolvedPlan, date: string): HolderFill[] {
     .map((session) => ({
       holder: holderOf(session),
       session,
-      things: sessionNeeds(session, plan.materials).map(({ material, quantity }) => ({ material, quantity })),
+      things: needsOn(session, plan).map(({ material, quantity }) => ({ material, quantity })),
     }))
     .filter((one) => one.things.length)
 }

@@ -3,7 +3,7 @@ import { PRINT_KINDS, type PrintSet } from '../domain'
 import { ACTIVITIES } from '../library'
 import { anActivity } from '../testing/build'
 import { OFFERED, printOffers } from './offers'
-import { printSum, withPrints } from './placed'
+import { isForUnit, isNotInHand, printSum, unitPrints, withPrints } from './placed'
 
 const set = (over: Partial<PrintSet> = {}): PrintSet => ({
   id: 's',
@@ -13,6 +13,9 @@ const set = (over: Partial<PrintSet> = {}): PrintSet => ({
   placementId: 'placed',
   instead: [],
   things: [],
+  own: [],
+  ownOnly: false,
+  text: '',
   children: [],
   levels: {},
   size: null,
@@ -57,6 +60,8 @@ describe('what a set takes', () => {
       printMinutes: 1,
       laminateMinutes: 3,
       cutMinutes: 5,
+      // 18 pieces at 3 s.
+      sortMinutes: 1,
     })
   })
   it('grows with copies, and is cut in stacks where it is not laminated', () => {
@@ -66,6 +71,8 @@ describe('what a set takes', () => {
       pouches: 0,
       laminateMinutes: 0,
       cutMinutes: 5,
+      // 54 pieces at 3 s.
+      sortMinutes: 3,
     })
   })
 })
@@ -82,6 +89,7 @@ describe('an idea with what is printed for it', () => {
       ['Print Count and clip, 2 sheets', 1, 'print'],
       ['Laminate Count and clip, 2 pouches', 3, 'laminate'],
       ['Cut out Count and clip, 18 pieces', 5, 'cut'],
+      ['Sort Count and clip into sets, and into the folder of the day', 1, 'other'],
     ])
     expect(printed.requirements.map((one) => [one.materialId, one.quantity, one.reach])).toEqual([
       ['white-rice', 4, 'children'],
@@ -92,7 +100,7 @@ describe('an idea with what is printed for it', () => {
   })
   it('needs no paper any more once it is printed, and its clothespins all the same', () => {
     const printed = withPrints(idea, [set({ printedOn: '2026-03-09' })])
-    expect(printed.prep.map((one) => one.kind)).toEqual([null, null, 'laminate', 'cut'])
+    expect(printed.prep.map((one) => one.kind)).toEqual([null, null, 'laminate', 'cut', 'other'])
     expect(printed.requirements.map((one) => one.materialId)).toEqual(['card-stock', 'white-rice', 'clothespin'])
   })
   it('asks for nothing that the home does not know', () => {
@@ -128,5 +136,43 @@ describe('what can be printed for an idea', () => {
     expect(printOffers(copy)).toEqual([{ kind: 'three-parts', instead: [] }])
     expect(printOffers(anActivity({ id: 'mine', pattern: 'memory-pairs' }))).toEqual([{ kind: 'memory', instead: [] }])
     expect(printOffers(anActivity())).toEqual([])
+  })
+})
+
+describe('what is printed for the whole unit', () => {
+  const starts = [
+    { id: 'c', date: '2026-03-12' },
+    { id: 'a', date: '2026-03-10' },
+    { id: 'b', date: '2026-03-10' },
+  ]
+  const own = (over: Partial<PrintSet> = {}) => set({ placementId: null, ...over })
+  const counts = (sets: PrintSet[], today: string) =>
+    [...unitPrints(sets, starts, today)].map(([id, found]) => [id, found.map((one) => one.id)])
+  it('counts with the first thing on the plan from today on', () => {
+    expect(counts([own()], '2026-03-01')).toEqual([['a', ['s']]])
+    expect(counts([own()], '2026-03-11')).toEqual([['c', ['s']]])
+  })
+  it('stays there once it is printed, while the days go by', () => {
+    const printed = own({ printedOn: '2026-03-09' })
+    expect(counts([printed], '2026-03-09')).toEqual([['a', ['s']]])
+    expect(counts([printed], '2026-03-20')).toEqual([['a', ['s']]])
+  })
+  it('counts nowhere when nothing comes any more, and never where it has an idea of its own', () => {
+    expect(counts([own(), set({ id: 't' })], '2026-03-13')).toEqual([])
+    expect(counts([set()], '2026-03-01')).toEqual([])
+  })
+  it('says that it is for the unit, and is in nobody’s hand at the idea that it counts with', () => {
+    const idea = anActivity({ id: 'idea', prep: [], requirements: [need('rice', 'white-rice')] })
+    const { prep, requirements } = withPrints(idea, [own()])
+    expect(prep[0].text).toBe('Print Count and clip for the unit, 2 sheets')
+    expect(requirements.filter((one) => isForUnit(one.id)).map((one) => one.materialId)).toEqual([
+      'card-stock',
+      'laminating-pouch',
+      'clothespin',
+    ])
+    expect(requirements.filter((one) => !isNotInHand(one.id)).map((one) => one.id)).toEqual(['rice'])
+    // Of one's own set, the paper is gone by then, and the clothespins are there.
+    const placed = withPrints(idea, [set()]).requirements.filter((one) => !isNotInHand(one.id))
+    expect(placed.map((one) => one.materialId)).toEqual(['white-rice', 'clothespin'])
   })
 })

@@ -1,4 +1,4 @@
-import type { Activity, PrepStep, PrintSet, Requirement } from '../domain'
+import type { Activity, CalendarDate, PrepStep, PrintSet, Requirement } from '../domain'
 import { countWords } from '../base'
 import { cuttingMinutes } from './sheets'
 
@@ -18,6 +18,8 @@ export interface PrintSum {
   printMinutes: number
   laminateMinutes: number
   cutMinutes: number
+  /** To lay what was cut into sets, and these into the folder of their day or the kids' own. */
+  sortMinutes: number
 }
 
 /**
@@ -36,8 +38,12 @@ export function printSum({ made, copies, laminate }: Pick<PrintSet, 'made' | 'co
     laminateMinutes: Math.ceil(pouches * MINUTES_A_POUCH),
     // What is laminated is cut alone: pouches slip in a stack.
     cutMinutes: cuttingMinutes(pieces, laminate ? 1 : Math.min(copies, MOST_STACKED)),
+    sortMinutes: pieces >= LEAST_SORTED ? Math.ceil((pieces * SECONDS_A_PIECE) / 60) : 0,
   }
 }
+/** Fewer pieces need no sorting; seconds that each of more takes to lay where it belongs: common practice. */
+const LEAST_SORTED = 6
+const SECONDS_A_PIECE = 3
 /** Sheets of paper that scissors cut at once. */
 const MOST_STACKED = 3
 
@@ -50,15 +56,17 @@ const stepsOf = (set: PrintSet): PrepStep[] => {
       ? [{ id: `${PRINT_STEP}${what}-${set.id}`, text, minutes, wait: 0, splits: true, uses: [], kind, per: null }]
       : []
   const sheets = countWords(sum.sheets, 'sheet')
+  const name = set.placementId === null ? `${set.name} for the unit` : set.name
   return [
-    ...(set.printedOn ? [] : step('sheets', 'print', `Print ${set.name}, ${sheets}`, sum.printMinutes)),
+    ...(set.printedOn ? [] : step('sheets', 'print', `Print ${name}, ${sheets}`, sum.printMinutes)),
     ...step(
       'pouches',
       'laminate',
-      `Laminate ${set.name}, ${countWords(sum.pouches, 'pouch', 'pouches')}`,
+      `Laminate ${name}, ${countWords(sum.pouches, 'pouch', 'pouches')}`,
       sum.laminateMinutes,
     ),
-    ...step('cuts', 'cut', `Cut out ${set.name}, ${countWords(sum.pieces, 'piece')}`, sum.cutMinutes),
+    ...step('cuts', 'cut', `Cut out ${name}, ${countWords(sum.pieces, 'piece')}`, sum.cutMinutes),
+    ...step('sets', 'other', `Sort ${name} into sets, and into the folder of the day`, sum.sortMinutes),
   ]
 }
 
@@ -77,19 +85,46 @@ const taken = (id: string, materialId: string, quantity: number): Requirement[] 
         },
       ]
     : []
+/** Ids of what printing takes: of paper and pouches, which are gone before the day, and of what goes with a set. */
+const OWN = { paper: `${PRINT_STEP}paper-`, pouch: `${PRINT_STEP}pouch-`, unit: `${PRINT_STEP}unit-` }
+/** Whether a need is for a set of the whole unit: it only counts with the idea that it stands at. */
+export const isForUnit = (requirementId: string): boolean => requirementId.startsWith(OWN.unit)
+/** Whether a need is gone before the idea begins, or none of it at all: nobody has it in hand there. */
+export const isNotInHand = (requirementId: string): boolean =>
+  Object.values(OWN).some((prefix) => requirementId.startsWith(prefix))
+
 /** Paper and pouches until it is printed; what goes with it, whenever it is used. */
 function needsOf(set: PrintSet): Requirement[] {
   const sum = printSum(set)
+  const idOf = (what: 'paper' | 'pouch' | 'with') =>
+    set.placementId === null ? `${OWN.unit}${what}-${set.id}` : `${PRINT_STEP}${what}-${set.id}`
   const before = set.printedOn
     ? []
-    : [
-        ...taken(`${PRINT_STEP}paper-${set.id}`, PAPER_OF[set.stock], sum.sheets),
-        ...taken(`${PRINT_STEP}pouch-${set.id}`, POUCH, sum.pouches),
-      ]
+    : [...taken(idOf('paper'), PAPER_OF[set.stock], sum.sheets), ...taken(idOf('pouch'), POUCH, sum.pouches)]
   const { with: goes } = set.made
-  return goes
-    ? [...before, ...taken(`${PRINT_STEP}with-${set.id}`, goes.materialId, goes.quantity * set.copies)]
-    : before
+  return goes ? [...before, ...taken(idOf('with'), goes.materialId, goes.quantity * set.copies)] : before
+}
+/**
+ * What is printed for the whole unit counts with the first thing on the plan that it must be there for: of what is not
+ * printed yet that is the first from today on, and of the rest the first after it was printed, so that what is cut and
+ * laminated afterward stays done while the days go by.
+ *
+ * @param starts placements with the date on which each begins
+ * @returns for each placement the sets of the unit that count with it
+ */
+export function unitPrints(
+  sets: readonly PrintSet[],
+  starts: readonly { id: string; date: CalendarDate }[],
+  today: CalendarDate,
+): ReadonlyMap<string, readonly PrintSet[]> {
+  const inTime = [...starts].sort((a, b) => (a.date !== b.date ? (a.date < b.date ? -1 : 1) : a.id < b.id ? -1 : 1))
+  const out = new Map<string, PrintSet[]>()
+  for (const set of sets) {
+    if (set.placementId !== null) continue
+    const first = inTime.find(({ date }) => date >= (set.printedOn ?? today))
+    if (first) out.set(first.id, [...(out.get(first.id) ?? []), set])
+  }
+  return out
 }
 const PREP_MOST = 20
 

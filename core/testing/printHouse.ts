@@ -16,6 +16,5 @@ export const HOUSE_FOR_TESTS: PrintHouse = {
   binRules: ['It all stays in the bin.', 'Hands and scoops, no mouths.'],
   recipes: [{ name: 'Cloud dough', steps: ['Pour the flour into the bowl.', 'Rub in the oil.'] }],
   event: { name: 'our kite picnic', date: 'Wednesday, March 18', bring: ['a hat'] },
-  question: '',
   home: 'Larkspur House',
 }

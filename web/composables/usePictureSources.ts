@@ -1,6 +1,7 @@
 import { shallowRef } from 'vue'
 import { edgeOfMask, shadowOf, type PictureSource } from '@core/cards'
 import { OWN_PICTURE } from '@core/domain'
+import { readAsUrl } from './readAsUrl'
 
 /** Squares along a picture when its edge is followed. */
 const MASK = 128
@@ -15,13 +16,6 @@ const partsOf = (key: string): { look: string; name: string } => {
   const found = /^(outline|shadow)\/(.*)$/.exec(key)
   return found ? { look: found[1], name: found[2] } : { look: 'color', name: key }
 }
-const read = (blob: Blob): Promise<string> =>
-  new Promise((settle, fail) => {
-    const reader = new FileReader()
-    reader.onload = () => settle(reader.result as string)
-    reader.onerror = () => fail(new Error('The picture could not be read'))
-    reader.readAsDataURL(blob)
-  })
 
 /** Pictures that were fetched for printing, kept as long as the page is open. */
 const sources = shallowRef<ReadonlyMap<string, PictureSource>>(new Map())
@@ -34,7 +28,7 @@ async function fetchOne(key: string): Promise<void> {
   if (!answer.ok) throw new Error(`The picture ${name} could not be fetched`)
   const own = name.startsWith(OWN_PICTURE)
   const source: PictureSource = own
-    ? { image: await read(await answer.blob()) }
+    ? { image: await readAsUrl(await answer.blob()) }
     : { svg: look === 'shadow' ? shadowOf(await answer.text()) : await answer.text() }
   sources.value = new Map(sources.value).set(key, source)
 }
@@ -43,7 +37,7 @@ async function followOne(name: string): Promise<void> {
   const answer = await fetch(addressOf(name, false))
   if (!answer.ok) throw new Error(`The picture ${name} could not be fetched`)
   const image = new Image(MASK, MASK)
-  image.src = await read(await answer.blob())
+  image.src = await readAsUrl(await answer.blob())
   await image.decode()
   const canvas = document.createElement('canvas')
   canvas.width = canvas.height = MASK

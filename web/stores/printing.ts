@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowReactive, shallowRef, watch } from 'vue'
+import { computed, shallowReactive, shallowRef, watch } from 'vue'
 import {
+  fromTemplate,
   inOrder,
   newPrintSet,
   pageSvg,
@@ -8,18 +9,28 @@ import {
   printerOf,
   printJob,
   printThing,
+  templateOf,
   testSheet,
   type Page,
   type PrintJob,
   type RunOrder,
 } from '@core/cards'
 import { InputError, shortDate } from '@core/base'
-import { newMaterial, PRINT_KINDS, type Material, type PrintKind, type PrintSet } from '@core/domain'
+import {
+  MOST_TEMPLATES,
+  newMaterial,
+  OWN_PICTURE,
+  PRINT_KINDS,
+  type Material,
+  type PrintKind,
+  type PrintSet,
+  type PrintTemplate,
+} from '@core/domain'
 import { PAPER_OF, POUCH, printOffers, printSum } from '@core/printing'
 import { newId } from '../api/newId'
+import { usePagesFile } from '../composables/usePagesFile'
 import { usePictureSources } from '../composables/usePictureSources'
 import type { DrawnPage } from '../workers/pagesPdf'
-import type { PagesAnswer, PagesQuestion } from '../workers/pages.worker'
 import { useHouse } from './house'
 import { useSession } from './session'
 import { useSupplies } from './supplies'
@@ -102,6 +113,7 @@ export const usePrinting = defineStore('printing', () => {
   }
   /** What each kind lacks, in the theme as it is: nothing where it can be made. */
   const kinds = computed(() => PRINT_KINDS.map((kind) => ({ kind, info: PRINT_KIND_INFO[kind] })))
+  const infoOf = (kind: PrintKind) => PRINT_KIND_INFO[kind]
   const things = computed(() => (unit.unit?.objects ?? []).map(printThing).filter((thing) => thing.one))
 
   const measured = (set: PrintSet): PrintSet => {
@@ -118,6 +130,30 @@ export const usePrinting = defineStore('printing', () => {
     keep(newPrintSet(newId(), unit.id!, kind, placementId), `Print: ${PRINT_KIND_INFO[kind].title}`)
   /** A set of a kind that is only looked at. */
   const trial = (kind: PrintKind): PrintSet => newPrintSet(`trial-${kind}`, unit.id!, kind)
+  /** Designs that the home keeps, each looked at as it comes out for this unit. */
+  const designs = computed(() => house.thisHome.print.templates)
+  const putDesigns = (words: string, templates: readonly PrintTemplate[]) =>
+    house.commit(words, [
+      { put: 'home', value: { ...house.thisHome, print: { ...house.thisHome.print, templates: [...templates] } } },
+    ])
+  /** One of a name takes the place of the one before it. */
+  async function keepDesign(set: PrintSet): Promise<boolean> {
+    const others = designs.value.filter((one) => one.name !== set.name)
+    if (others.length >= MOST_TEMPLATES) {
+      files.asked.value = 'set'
+      files.failed.value = `At most ${MOST_TEMPLATES} designs are kept. Drop one that is not needed any more.`
+      return false
+    }
+    await putDesigns(`Keep the design ${set.name}`, [...others, templateOf(newId(), set)])
+    return true
+  }
+  const dropDesign = ({ id, name }: PrintTemplate) =>
+    putDesigns(
+      `Drop the design ${name}`,
+      designs.value.filter((one) => one.id !== id),
+    )
+  const ofDesign = (design: PrintTemplate, id: string) => fromTemplate(id, unit.id!, design)
+  const takeDesign = (design: PrintTemplate) => keep(ofDesign(design, newId()), `Print: ${design.name}`)
   const leave = (set: PrintSet) => unit.commit(`${set.name}: not printed`, [{ remove: 'printSet', id: set.id }])
 
   /** What goes out of the pantry, as far as it is counted there. */
@@ -149,10 +185,19 @@ export const usePrinting = defineStore('printing', () => {
     )
   }
 
+  /** Fetches the edges of all drawings that sets could show. A photo has none to follow. */
+  const wantEdges = (sets: readonly PrintSet[]) =>
+    pictures.wantEdges(
+      new Set(
+        sets
+          .flatMap((set) => [...things.value, ...set.own])
+          .map((thing) => thing.picture)
+          .filter((name) => name && !name.startsWith(OWN_PICTURE)),
+      ),
+    )
   /** Pages with their pictures, as drawings: one after the other, so that nothing stands still meanwhile. */
   async function drawn(sets: readonly PrintSet[], order: RunOrder): Promise<DrawnPage[]> {
-    const names = new Set(things.value.map((thing) => thing.picture).filter(Boolean))
-    if (sets.some((set) => NEEDS_EDGES.has(set.kind))) await pictures.wantEdges(names)
+    await wantEdges(sets.filter((set) => NEEDS_EDGES.has(set.kind)))
     const runs: Page[][] = []
     for (const set of sets) {
       await breath()
@@ -173,58 +218,16 @@ export const usePrinting = defineStore('printing', () => {
     height: page.height,
     svg: pageSvg(page, pictures.sources.value),
   })
+  const files = usePagesFile(pictures.sources)
+  /** A PDF of sets; null where it was stopped or failed: then `failed` says why. */
+  const pdf = (sets: readonly PrintSet[], title: string, order: RunOrder = 'set') =>
+    files.pdfOf(() => drawn(sets, order), title)
   /** Two sides that show how far apart they are printed. */
   const testPdf = () =>
-    made(
+    files.pdfOf(
       () => Promise.resolve(testSheet(printerOf(house.thisHome.print, house.thisHome.measures)).map(drawingOf)),
       'Test sheet',
     )
-
-  /** How far a PDF is: pages that are done, of all. */
-  const progress = ref<{ done: number; all: number } | null>(null)
-  const failed = ref('')
-  let worker: Worker | null = null
-  function stop(): void {
-    worker?.terminate()
-    worker = null
-    progress.value = null
-  }
-  /** A PDF of sets; null where it was stopped or failed: then `failed` says why. */
-  const pdf = (sets: readonly PrintSet[], title: string, order: RunOrder = 'set') =>
-    made(() => drawn(sets, order), title)
-  async function made(pagesOf: () => Promise<DrawnPage[]>, title: string): Promise<Uint8Array | null> {
-    stop()
-    failed.value = ''
-    progress.value = { done: 0, all: 0 }
-    try {
-      const pages = await pagesOf()
-      if (!pages.length) throw new Error('There is nothing to print yet')
-      if (!progress.value) return null
-      progress.value = { done: 0, all: pages.length }
-      const own = new Worker(new URL('../workers/pages.worker.ts', import.meta.url), { type: 'module' })
-      worker = own
-      return await new Promise((settle) => {
-        own.addEventListener('message', ({ data }: MessageEvent<PagesAnswer>) => {
-          if ('done' in data) progress.value = { done: data.done, all: pages.length }
-          else {
-            if ('failed' in data) failed.value = data.failed
-            stop()
-            settle('pdf' in data ? data.pdf : null)
-          }
-        })
-        own.addEventListener('error', () => {
-          failed.value = 'The pages could not be made. Load the page again.'
-          stop()
-          settle(null)
-        })
-        own.postMessage({ title, pages } satisfies PagesQuestion)
-      })
-    } catch (error) {
-      failed.value = error instanceof Error ? error.message : 'The pages could not be made'
-      stop()
-      return null
-    }
-  }
 
   /** Sums of what is only offered, reckoned one after another, so that nothing stands still. */
   const sums = shallowReactive(new Map<string, PrintJob['made'] & { lacks: string }>())
@@ -266,19 +269,24 @@ export const usePrinting = defineStore('printing', () => {
     sheetsOf,
     sums,
     kinds,
+    infoOf,
     things,
     jobOf,
     keep,
     take,
     trial,
     leave,
+    designs,
+    keepDesign,
+    dropDesign,
+    ofDesign,
+    takeDesign,
     markPrinted,
     pdf,
     testPdf,
-    stop,
-    progress,
-    failed,
+    ...files,
     drawn,
+    wantEdges,
     keepInPantry,
     shortWords: shortDate,
     pictures,
@@ -287,4 +295,4 @@ export const usePrinting = defineStore('printing', () => {
 /** Lets the page move on before the next piece of work. */
 const breath = () => new Promise((next) => setTimeout(next, 0))
 /** Kinds whose pages follow the edge of a picture. */
-const NEEDS_EDGES: ReadonlySet<PrintKind> = new Set(['dots', 'lacing'])
+export const NEEDS_EDGES: ReadonlySet<PrintKind> = new Set(['dots', 'lacing', 'weaving'])

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { countWords, listWords, longDate, quantityWords } from '@core/base'
+import { countWords, listWords } from '@core/base'
+import FamilyNotes from '../parts/papers/FamilyNotes.vue'
 import UnitFrame from '../parts/shell/UnitFrame.vue'
-import { useHouse } from '../stores/house'
 import { useSupplies } from '../stores/supplies'
 import { useUnit } from '../stores/unit'
 
@@ -11,7 +11,6 @@ import { useUnit } from '../stores/unit'
  * stands on the screen only.
  */
 const store = useUnit()
-const house = useHouse()
 const supplies = useSupplies()
 const notes = computed(() => supplies.spread.notes)
 const print = () => window.print()
@@ -34,23 +33,7 @@ const print = () => window.print()
             .join(' · ')
         }}
       </p>
-      <div class="cards">
-        <article v-for="note in notes" :key="note.number" class="card note keep">
-          <div class="row">
-            <span class="mute">{{ house.home?.name }}</span><span class="mute">Note {{ note.number }}</span>
-          </div>
-          <h3>Could you bring</h3>
-          <ul class="rows">
-            <li v-for="ask in note.asks" :key="ask.material.id">
-              <b
-                >{{ quantityWords(ask.quantity, ask.material.unit, house.thisHome.measures) }}
-                {{ ask.material.name }}</b
-              ><br />by {{ longDate(ask.bringBy) }}
-            </li>
-          </ul>
-          <p>It is for {{ store.unit?.name }}. Only what you already have: nothing has to be bought. Thank you.</p>
-        </article>
-      </div>
+      <FamilyNotes />
     </template>
     <div v-else class="stack">
       <p>Nothing is asked of families right now.</p>
@@ -70,29 +53,5 @@ const print = () => window.print()
 }
 .whose {
   margin-bottom: 12px;
-}
-.cards {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
-  gap: 10px;
-}
-.note {
-  padding: 16px 18px;
-  display: grid;
-  gap: 8px;
-  border-top: 3px solid var(--apricot);
-  align-content: start;
-}
-.note h3 {
-  font-size: 22px;
-}
-@media print {
-  .cards {
-    grid-template-columns: 1fr 1fr;
-    gap: 8mm;
-  }
-  .note {
-    min-height: 70mm;
-  }
 }
 </style>

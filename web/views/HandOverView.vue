@@ -2,7 +2,7 @@
 import { downloadText } from '../composables/downloadText'
 import { mdiContentCopy, mdiDownloadOutline, mdiPrinterOutline } from '@mdi/js'
 import { useClipboard } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { longDate } from '@core/base'
 import { daySheet, daySheetMarkdown, sheetTitle } from '@core/papers'
 import { api } from '../api/client'
@@ -66,7 +66,14 @@ function download() {
   if (!sheet.value) return
   downloadText(`${store.unit!.id}-day-${sheet.value.number}.md`, daySheetMarkdown(sheet.value), 'text/markdown')
 }
-const print = () => window.print()
+/** Without what stands at the centers: then the fullest day fits one page. */
+const short = ref(false)
+async function print(onePage: boolean): Promise<void> {
+  short.value = onePage
+  await nextTick()
+  window.print()
+  short.value = false
+}
 </script>
 
 <template>
@@ -81,7 +88,8 @@ const print = () => window.print()
         </div>
         <div class="inline no-print">
           <v-btn class="phone-links" @click="pocketOpen = true">Links</v-btn
-          ><v-btn @click="print"><v-icon :icon="mdiPrinterOutline" size="20" start />Print</v-btn
+          ><v-btn @click="print(false)"><v-icon :icon="mdiPrinterOutline" size="20" start />Print</v-btn
+          ><v-btn title="Without what stands at the centers" @click="print(true)">Print one page</v-btn
           ><v-btn @click="copyText('sheet', daySheetMarkdown(sheet))"
             ><v-icon :icon="mdiContentCopy" size="18" start />{{
               copied && copiedWhat === 'sheet' ? 'Copied' : 'Copy as Markdown'
@@ -91,7 +99,7 @@ const print = () => window.print()
           /></v-btn>
         </div>
       </div>
-      <DaySheetView :sheet="sheet" :ticks="store.ticks" />
+      <DaySheetView :sheet="sheet" :ticks="store.ticks" :short="short" />
     </template>
     <p v-else-if="day" class="mute">{{ longDate(day.date) }} is skipped: {{ day.reason }}. Choose another day above.</p>
 
@@ -142,6 +150,11 @@ const print = () => window.print()
   align-items: start;
   flex-wrap: wrap;
   max-width: 760px;
+}
+@media print {
+  .top {
+    margin-bottom: 5px;
+  }
 }
 @media (min-width: 721px) {
   .phone-links {

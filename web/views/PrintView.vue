@@ -3,17 +3,19 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { countWords, minutesWords } from '@core/base'
 import { KIND_GROUPS, type KindGroup, type RunOrder } from '@core/cards'
-import type { PrintKind } from '@core/domain'
+import type { PrintSet } from '@core/domain'
 import { printSum } from '@core/printing'
-import { downloadBytes } from '../composables/downloadText'
 import SegmentedTabs from '../parts/frame/SegmentedTabs.vue'
-import KindCard from '../parts/printing/KindCard.vue'
+import DesignCard from '../parts/printing/DesignCard.vue'
+import HouseSheets from '../parts/printing/HouseSheets.vue'
+import OwnDesigns from '../parts/printing/OwnDesigns.vue'
 import PageSheet from '../parts/printing/PageSheet.vue'
+import PdfProgress from '../parts/printing/PdfProgress.vue'
 import PrinterRules from '../parts/printing/PrinterRules.vue'
 import PrintList from '../parts/printing/PrintList.vue'
 import PrintPocket from '../parts/pockets/PrintPocket.vue'
 import UnitFrame from '../parts/shell/UnitFrame.vue'
-import { usePrinting } from '../stores/printing'
+import { NEEDS_EDGES, usePrinting } from '../stores/printing'
 import { useUnit } from '../stores/unit'
 
 /** Everything on paper for the unit: what its ideas want, every kind that the theme can fill, and what is printed. */
@@ -21,8 +23,10 @@ const unit = useUnit()
 const printing = usePrinting()
 const route = useRoute()
 const router = useRouter()
-const TABS = ['unit', 'kinds', 'printed', 'printer'] as const
 type Tab = (typeof TABS)[number]
+const TABS = ['unit', 'kinds', 'own', 'printed', 'sheets', 'printer'] as const
+/** Tabs on which one set is looked at. */
+const OF_SETS: readonly Tab[] = ['unit', 'printed']
 const tab = computed<Tab>({
   get: () => TABS.find((one) => one === route.query.tab) ?? 'unit',
   set: (value) => void router.replace({ query: { ...route.query, tab: value === 'unit' ? undefined : value } }),
@@ -60,9 +64,7 @@ watch(
     try {
       await Promise.all([
         printing.pictures.want(new Set(now.pages.flatMap((one) => [...one.pictures]))),
-        ['dots', 'lacing'].includes(now.set.kind)
-          ? printing.pictures.wantEdges(new Set(printing.things.map((thing) => thing.picture).filter(Boolean)))
-          : null,
+        NEEDS_EDGES.has(now.set.kind) ? printing.wantEdges([now.set]) : null,
       ])
     } catch {
       offline.value = 'Some pictures could not be fetched. They come when there is a connection.'
@@ -84,8 +86,7 @@ const groups = computed(() =>
     kinds: printing.kinds.filter((one) => one.info.group === group),
   })),
 )
-async function add(kind: PrintKind): Promise<void> {
-  const set = await printing.take(kind)
+async function open(set: PrintSet): Promise<void> {
   tab.value = 'unit'
   await router.replace({ query: { set: set.id } })
   pocketOpen.value = true
@@ -96,31 +97,48 @@ function choose(id: string | null): void {
 }
 /** Everything that is to print at once: the next day's alone, or all; laid together set by set, or child by child. */
 const order = ref<RunOrder>('set')
-async function printAll(next: boolean): Promise<void> {
-  const bytes = await printing.pdf(
-    (next ? printing.forNext : printing.toPrint).map((one) => one.set),
-    `${unit.unit?.name ?? 'Unit'}, ${next ? 'the next day' : 'to print'}`,
-    order.value,
+function printAll(next: boolean): void {
+  printing.asked = 'run'
+  void printing.keepPdf(
+    next ? 'next-day.pdf' : 'to-print.pdf',
+    printing.pdf(
+      (next ? printing.forNext : printing.toPrint).map((one) => one.set),
+      `${unit.unit?.name ?? 'Unit'}, ${next ? 'the next day' : 'to print'}`,
+      order.value,
+    ),
   )
-  if (bytes) downloadBytes(next ? 'next-day.pdf' : 'to-print.pdf', bytes, 'application/pdf')
 }
 const tabs = computed(() => [
   { value: 'unit' as const, title: 'For this unit', figure: String(printing.toPrint.length || '') },
   { value: 'kinds' as const, title: 'All kinds' },
+  { value: 'own' as const, title: 'My own', figure: String(printing.designs.length || '') },
   { value: 'printed' as const, title: 'Printed', figure: String(printing.printed.length || '') },
+  { value: 'sheets' as const, title: 'Day, week, lists' },
   { value: 'printer' as const, title: 'Printer' },
 ])
 </script>
 
 <template>
   <UnitFrame v-model:pocket-open="pocketOpen" title="Print" pocket-title="How it is printed">
-    <SegmentedTabs v-model="tab" label="What is printed" :tabs="tabs" />
+    <SegmentedTabs v-model="tab" class="no-print" label="What is printed" :tabs="tabs" />
     <PrinterRules v-if="tab === 'printer'" />
+    <OwnDesigns v-else-if="tab === 'own'" @take="printing.takeDesign($event).then(open)" />
+    <HouseSheets v-else-if="tab === 'sheets'" />
     <div v-else-if="tab === 'kinds'" class="stack">
+      <p class="mute intro">
+        Each page is filled with the objects of {{ unit.unit?.name }}. Add one, and say for whom it is.
+      </p>
       <section v-for="group in groups" :key="group.title" class="stack">
         <h2>{{ group.title }}</h2>
         <ul class="shelf">
-          <KindCard v-for="{ kind, info } in group.kinds" :key="kind" :kind="kind" :info="info" @add="add(kind)" />
+          <DesignCard
+            v-for="{ kind, info } in group.kinds"
+            :key="kind"
+            :title="info.title"
+            :about="info.about"
+            :set="printing.trial(kind)"
+            @add="printing.take(kind).then(open)"
+          />
         </ul>
       </section>
     </div>
@@ -151,9 +169,10 @@ const tabs = computed(() => [
             <v-btn @click="printAll(false)">PDF of all {{ sums.sheets }}</v-btn>
           </div>
           <v-radio-group v-model="order" inline hide-details aria-label="In which order">
-            <v-radio label="Set by set" value="set" />
+            <v-radio label="By day" value="set" />
             <v-radio label="Kid by kid" value="child" />
           </v-radio-group>
+          <PdfProgress of="run" />
         </div>
         <template v-if="tab === 'unit' && printing.offers.length">
           <h3>Your ideas could use</h3>
@@ -192,20 +211,17 @@ const tabs = computed(() => [
         </div>
       </div>
     </div>
-    <template #pocket>
-      <PrintPocket v-if="row && tab !== 'kinds' && tab !== 'printer'" :set="row.set" :kept="row.kept" @kept="choose" />
-      <p v-else-if="tab === 'printer'" class="mute">
-        These are kept for the home: every sheet of every unit is printed so.
-      </p>
-      <p v-else-if="tab === 'kinds'" class="mute">
-        Each page is filled with the objects of {{ unit.unit?.name }}. Add one, and say for whom it is.
-      </p>
+    <template v-if="OF_SETS.includes(tab)" #pocket>
+      <PrintPocket v-if="row" :set="row.set" :kept="row.kept" :at="at" @kept="choose" />
       <p v-else class="mute">Choose something to see for whom it is and what it takes.</p>
     </template>
   </UnitFrame>
 </template>
 
 <style scoped>
+.intro {
+  margin-top: 12px;
+}
 .shop {
   display: grid;
   grid-template-columns: minmax(250px, 318px) minmax(0, 1fr);

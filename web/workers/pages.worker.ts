@@ -1,8 +1,5 @@
 import PDFDocument from 'pdfkit'
-import plain from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url'
-import strong from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?url'
-import plainSecond from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff?url'
-import strongSecond from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff?url'
+import { FONT_FILES } from './fontFiles'
 import { pdfOf, type DrawnPage, type PdfFonts } from './pagesPdf'
 
 /** Pages become a PDF beside the page, so that nothing stands still meanwhile. It is stopped by ending it. */
@@ -12,10 +9,9 @@ export interface PagesQuestion {
 }
 export type PagesAnswer = { done: number } | { pdf: Uint8Array } | { failed: string }
 
-const FILES = { plain, strong, plainSecond, strongSecond }
 async function fontsFetched(): Promise<PdfFonts> {
   const all = await Promise.all(
-    Object.entries(FILES).map(async ([name, address]) => {
+    Object.entries(FONT_FILES).map(async ([name, address]) => {
       const answer = await fetch(address)
       if (!answer.ok) throw new Error('The fonts could not be fetched')
       return [name, new Uint8Array(await answer.arrayBuffer())] as const

@@ -474,9 +474,11 @@ const predictions: PrintKindInfo = {
   size: null,
   stock: 'cardstock',
   laminate: true,
+  own: null,
+  asks: 'The question',
   lacks: () => '',
   draw(pen, context: PrintContext) {
-    const { house, names, title } = context
+    const { text, names, title } = context
     const [head, columns, cards] = stack(aboveFoot(pen.rules), [1.4, 5, 2.4], 4)
     const answers = split(columns, [1, 1], 5)
     const body = answers.map((cell, i) => {
@@ -497,7 +499,7 @@ const predictions: PrintKindInfo = {
       (name, i) =>
         cutFrame(cells[i], pen.ink) + textIn(name, inset(cells[i], 2), { most: 7, weight: 700, fill: pen.text }),
     )
-    const words = house.question || 'What will happen?'
+    const words = text || 'What will happen?'
     return [
       wholePage(
         pen,

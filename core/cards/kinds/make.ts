@@ -4,7 +4,7 @@ import { manyOf, needs, upTo, type PrintContext, type PrintKindInfo } from '../c
 import { written, writing, writingLines } from '../handwriting'
 import { aboveFoot, cutFrame } from '../page'
 import { deck, wholePage, type Pen, type PrintThing } from '../pen'
-import { circle, CUT_INK, inset, line, path, rect, split, square, stack, textIn, type Box } from '../svg'
+import { circle, CUT_INK, inset, line, path, rect, split, square, stack, textIn, TINT_INK, type Box } from '../svg'
 import { sizeOf } from './match'
 import { along } from './trace'
 
@@ -156,6 +156,58 @@ const lacing: PrintKindInfo = {
     })
   },
 }
+
+/** Where upright lines cross an edge: the highest and the lowest point of the longest piece that lies inside it. */
+function spanAt(edge: readonly { x: number; y: number }[], x: number): readonly [number, number] | null {
+  const ys = edge
+    .flatMap((from, i) => {
+      const to = edge[(i + 1) % edge.length]
+      return from.x <= x !== to.x <= x ? [from.y + ((x - from.x) / (to.x - from.x)) * (to.y - from.y)] : []
+    })
+    .sort((a, b) => a - b)
+  let best: readonly [number, number] | null = null
+  for (let i = 0; i + 1 < ys.length; i += 2)
+    if (!best || ys[i + 1] - ys[i] > best[1] - best[0]) best = [ys[i], ys[i + 1]]
+  return best
+}
+/** A thing with slits inside its edge, and a page of strips that go over and under between them. */
+const weaving: PrintKindInfo = {
+  ...color,
+  title: 'To weave through',
+  about: 'Fold it, cut the slits inside the edge, and take strips over and under.',
+  domain: 'fine-motor',
+  levels: ['3 slits, wide strips', '4 slits', '6 slits', '9 slits, thin strips'],
+  from: 'older-toddler',
+  stock: 'cardstock',
+  cutsInto: 1,
+  draw(pen, context) {
+    const { level, title, edgeOf } = context
+    const slits = [3, 4, 6, 9][level]
+    const area = aboveFoot(pen.rules)
+    const pages = upTo(drawings(context), 3).map((thing) => {
+      const box = square(inset(area, 8))
+      const edge = edgeOf(thing.picture)
+      const [least, most] = [Math.min(...edge.map(({ x }) => x)), Math.max(...edge.map(({ x }) => x))]
+      const lines = Array.from({ length: edge.length ? slits : 0 }, (_, i) => {
+        const x = least + ((most - least) * (i + 1)) / (slits + 1)
+        const span = spanAt(edge, x)
+        // A thumb's breadth stays whole at both ends, so that nothing tears.
+        const rim = (14 / box.height) * 32
+        if (!span || span[1] - span[0] < 3 * rim) return ''
+        const at = (y: number) => box.y + (y / 32) * box.height
+        const left = box.x + (x / 32) * box.width
+        return line(left, at(span[0] + rim), left, at(span[1] - rim), cutLine(pen))
+      })
+      return wholePage(pen, title, pen.picture(thing, box, 'outline') + lines.join(''), { pieces: 1 })
+    })
+    const strips = Math.floor(area.height / STRIPS[level])
+    const rows = stack(area, Array<number>(strips).fill(1), 0)
+    const bands = rows.map((row, i) => rect(row, { ...cutLine(pen), fill: i % 2 ? 'none' : TINT_INK[pen.ink] }))
+    return [...pages, wholePage(pen, title, bands.join(''), { pieces: strips })]
+  },
+}
+/** How wide a strip is at each level, in mm: what a hand of that age takes through a slit. */
+const STRIPS = [30, 25, 20, 14]
 const mats: PrintKindInfo = {
   ...color,
   title: 'Mat for dough',
@@ -455,8 +507,9 @@ const thanks: PrintKindInfo = {
   from: 'young-toddler',
   stock: 'cardstock',
   cutsInto: 2,
+  asks: 'What it says inside',
   lacks: () => '',
-  draw(pen, { things, names, title }) {
+  draw(pen, { things, names, title, text }) {
     const pages = []
     const own = names.length ? names : ['']
     for (let at = 0; at < own.length; at += 2) {
@@ -468,7 +521,7 @@ const thanks: PrintKindInfo = {
             pen,
             things[(at + i) % Math.max(1, things.length)],
             'Thank you',
-            ['', '', '', name ? `From ${name}` : ''],
+            [text, ...(text ? [''] : ['', '']), '', name ? `From ${name}` : ''],
             halves[i],
           ),
         )
@@ -480,9 +533,10 @@ const thanks: PrintKindInfo = {
 const invitation: PrintKindInfo = {
   ...thanks,
   title: 'Invitations',
+  asks: 'One more line',
   about: 'Fold it, and give one to each family a week before.',
   lacks: ({ house }) => (house.event ? '' : 'The unit has no special day yet. Name one in Lay out.'),
-  draw(pen, { things, names, house, title }) {
+  draw(pen, { things, names, house, title, text }) {
     const { event } = house
     if (!event) return []
     const bring = event.bring.length ? `Please bring ${event.bring.join(', ')}.` : ''
@@ -499,6 +553,7 @@ const invitation: PrintKindInfo = {
             name ? `Dear family of ${name},` : 'Dear family,',
             `Come to ${event.name} on ${event.date}.`,
             bring,
+            text,
             'At:',
             house.home,
           ].filter((one) => one !== ''),
@@ -515,6 +570,7 @@ export const MAKE_KINDS = {
   color,
   cutting,
   lacing,
+  weaving,
   mats,
   puzzle,
   headband,

@@ -102,6 +102,8 @@ const wheel: PrintKindInfo = {
   size: null,
   laminate: false,
   cutsInto: 1,
+  // Two discs make a wheel.
+  with: { materialId: 'paper-fastener', each: 0.5, by: 'piece' },
   draw(pen, context) {
     const { level, title } = context
     const area = aboveFoot(pen.rules)

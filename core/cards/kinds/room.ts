@@ -33,6 +33,7 @@ const label =
 const day: PrintKindInfo = {
   ...base,
   title: 'The day in pictures',
+  own: 'day',
   about: 'Hang the cards in a row, and turn over or move along what is done.',
   size: [85, 60],
   lacks: ({ house }) => (house.day.length ? '' : 'The home has no rhythm yet. Write it down in Home.'),
@@ -53,6 +54,7 @@ const day: PrintKindInfo = {
 const centers: PrintKindInfo = {
   ...base,
   title: 'Signs for the centers',
+  own: 'centers',
   about: 'Hang each where it belongs, at the height of the kids.',
   size: [190, 122],
   lacks: ({ house }) => (house.centers.length ? '' : 'The home has no centers yet. Name them in Home.'),
@@ -86,6 +88,7 @@ const trays: PrintKindInfo = {
 const folders: PrintKindInfo = {
   ...base,
   title: 'Labels for day folders',
+  own: 'days',
   about: 'One folder a day, with everything on paper for that day in it.',
   size: [90, 30],
   laminate: false,
@@ -106,6 +109,7 @@ const bins: PrintKindInfo = {
   ...base,
   named: true,
   title: 'Labels for the kids’ bins',
+  own: 'names',
   about: 'The picture helps those who do not read yet to find their own.',
   size: [90, 40],
   lacks: namesOf,
@@ -123,6 +127,7 @@ const pictureFor = ({ things }: PrintContext, i: number): string =>
 const shelves: PrintKindInfo = {
   ...base,
   title: 'Labels for shelves and baskets',
+  own: 'places',
   about: 'Where things are kept, so that everyone puts them back there.',
   size: [90, 25],
   lacks: ({ house }) => (house.places.length ? '' : 'Nothing in the pantry has a place yet.'),
@@ -138,6 +143,7 @@ const nameTags: PrintKindInfo = {
   ...base,
   named: true,
   title: 'Name tags',
+  own: 'names',
   about: 'To wear on an outing, to hang on a chair, to answer with at circle.',
   size: [85, 55],
   lacks: namesOf,
@@ -157,6 +163,7 @@ const nameTags: PrintKindInfo = {
 const care: PrintKindInfo = {
   ...base,
   title: 'Allergies and care',
+  own: null,
   about: 'For the inside of the kitchen door: the home’s own eyes only.',
   size: null,
   lacks: ({ house }) =>
@@ -202,6 +209,7 @@ const care: PrintKindInfo = {
 const binRules: PrintKindInfo = {
   ...base,
   title: 'Rules at the bin',
+  own: null,
   about: 'Hang them by the sensory bin, and read them together before it opens.',
   size: null,
   lacks: ({ house }) => (house.binRules.length ? '' : 'The home has no rules for bins yet. Write them down in Home.'),
@@ -243,6 +251,7 @@ const binRules: PrintKindInfo = {
 const recipeCards: PrintKindInfo = {
   ...base,
   title: 'A recipe in steps',
+  own: null,
   about: 'One card a step: point at it, do it, and turn to the next.',
   size: [95, 80],
   lacks: ({ house }) => (house.recipes.length ? '' : 'The unit mixes nothing yet. Put a recipe on the plan first.'),
@@ -271,6 +280,7 @@ const letterCards: PrintKindInfo = {
   ...base,
   named: true,
   title: 'Letters of the names',
+  own: null,
   about: 'Lay the own name, letter by letter. Each letter is there as often as it is needed.',
   group: 'trace',
   domain: 'language',

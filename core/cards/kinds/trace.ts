@@ -269,6 +269,7 @@ const names: PrintKindInfo = {
   ...letters,
   named: true,
   title: 'Names to trace',
+  own: null,
   about: 'Go over the own name, then write it below.',
   levels: ['the first letter, large', 'the name, large', 'rows that thin out', 'small rows'],
   lacks: (context) => {

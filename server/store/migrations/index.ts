@@ -13,6 +13,7 @@ import { topicsAndPictures } from './012-topics'
 import { mixing } from './013-mixing'
 import { preparation } from './014-preparation'
 import { printing } from './015-printing'
+import { printOwn } from './016-print-own'
 import type { Migration } from './migration'
 
 export type { Migration }
@@ -33,4 +34,5 @@ export const MIGRATIONS: readonly Migration[] = [
   mixing,
   preparation,
   printing,
+  printOwn,
 ]

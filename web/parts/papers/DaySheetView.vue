@@ -10,7 +10,13 @@ import SheetStandingCard from './SheetStandingCard.vue'
  * One day for whoever runs it: large enough for an arm's length, each step a tick. The same for the provider, a link
  * and paper.
  */
-const props = defineProps<{ sheet: DaySheet; ticks: readonly Tick[]; canTick?: boolean }>()
+const props = defineProps<{
+  sheet: DaySheet
+  ticks: readonly Tick[]
+  canTick?: boolean
+  /** Without what stands at the centers, so that it fits one page. */
+  short?: boolean
+}>()
 const ticksOf = computed(() => {
   const of = new Map<string, Tick[]>()
   for (const tick of props.ticks) of.set(tick.placementId, [...(of.get(tick.placementId) ?? []), tick])
@@ -23,7 +29,7 @@ const standing = computed(() => props.sheet.items.filter((item) => item.standing
 </script>
 
 <template>
-  <div class="sheet">
+  <div class="sheet" :class="{ short }">
     <SheetChildren :sheet="sheet" />
     <section v-for="block in sheet.blocks" :key="block.id" class="block" :aria-label="block.name">
       <div class="row block-head" :class="{ empty: !block.placementIds.length }">
@@ -40,7 +46,7 @@ const standing = computed(() => props.sheet.items.filter((item) => item.standing
         />
       </template>
     </section>
-    <section v-if="standing.length" class="block" aria-label="Out at the centers">
+    <section v-if="standing.length && !short" class="block" aria-label="Out at the centers">
       <div class="row block-head"><h2>Out at the centers</h2></div>
       <div class="out-list">
         <SheetStandingCard v-for="item in standing" :key="item.placementId" :item="item" />
@@ -80,29 +86,96 @@ const standing = computed(() => props.sheet.items.filter((item) => item.standing
   font-size: 15px;
 }
 @media print {
+  /* No grids: what stands in one is torn wherever the page ends. */
+  .sheet,
+  .block {
+    display: block;
+  }
   .sheet {
-    font-size: 9.5pt;
-    line-height: 1.25;
+    font-size: 9pt;
+    line-height: 1.18;
     max-width: none;
-    gap: 5px;
   }
   .sheet :deep(.small) {
     font-size: 8.5pt;
   }
   .block {
-    gap: 4px;
+    margin-top: 2px;
+  }
+  .block :deep(.item) {
+    margin-top: 2px;
   }
   .block-head {
     break-after: avoid;
-    padding-top: 3px;
+    padding-top: 1px;
   }
   .block-head h2 {
-    font-size: 10pt;
+    font-size: 9.5pt;
+  }
+  .short {
+    font-size: 8pt;
+    line-height: 1.08;
+  }
+  .short :deep(.small) {
+    font-size: 7.5pt;
+  }
+  /* What is asked stands on the longer sheet; where and who leads, beside the title. */
+  .short :deep(.ask) {
+    display: none;
+  }
+  .short :deep(.facts) {
+    float: right;
+    margin: -1.3em 40px 0 0;
+  }
+  .short :deep(.item > .row ~ *) {
+    clear: right;
+  }
+  .short :deep(.item > .facts) {
+    clear: none;
+  }
+  .short :deep(.here) {
+    gap: 1px;
+  }
+  .short :deep(.item) {
+    margin-top: 1px;
+    padding-block: 0 1px;
+  }
+  .short :deep(.notice) {
+    margin: 0;
+  }
+  .short :deep(.here .notice) {
+    padding-block: 0;
+  }
+  .short .block {
+    margin-top: 1px;
+  }
+  .short :deep(.box) {
+    width: 10px;
+    height: 10px;
+  }
+  .closing {
+    font-size: 8pt;
+  }
+  .short :deep(.steps) {
+    columns: 3;
+  }
+  .short :deep(.kids) {
+    grid-template-columns: repeat(5, 1fr);
+  }
+  .short :deep(h3) {
+    font-size: 9pt;
+  }
+  .short .block-head {
+    padding-top: 0;
+  }
+  .short .block-head h2 {
+    font-size: 8.5pt;
   }
   .out-list {
     display: block;
-    columns: 2;
-    column-gap: 10px;
+    columns: 3;
+    column-gap: 8px;
+    margin-top: 3px;
   }
 }
 </style>

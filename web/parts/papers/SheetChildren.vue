@@ -97,7 +97,7 @@ function childWords(child: DaySheet['children'][number]): string {
 @media print {
   .kids {
     grid-template-columns: repeat(4, 1fr);
-    gap: 3px 10px;
+    gap: 2px 10px;
   }
   .kid {
     grid-template-columns: 20px 1fr;

@@ -31,7 +31,7 @@ const done = computed(() => props.item.steps.filter((step) => tickOf(step.id)?.d
         }}<template v-if="done"> · {{ done }} of {{ item.steps.length }}</template></span
       >
     </div>
-    <p class="mute">{{ facts }}</p>
+    <p class="mute facts">{{ facts }}</p>
     <div v-for="(caution, i) in item.cautions" :key="i" class="notice" :class="{ soft: caution.severity !== 'stop' }">
       <b :class="caution.severity === 'stop' ? 'brick' : 'ember'">{{ SEVERITY_NAMES[caution.severity] }}:</b>
       {{ caution.why }}<template v-if="caution.setAside"> Set aside: {{ caution.setAside }}</template>
@@ -56,7 +56,7 @@ const done = computed(() => props.item.steps.filter((step) => tickOf(step.id)?.d
         </component>
       </li>
     </ul>
-    <p v-if="item.say.length" class="mute">Ask: {{ item.say.join(' ') }}</p>
+    <p v-if="item.say.length" class="mute ask">Ask: {{ item.say.join(' ') }}</p>
     <p v-if="item.tidy" class="mute">Clean up: {{ item.tidy }}</p>
   </article>
 </template>
@@ -127,15 +127,32 @@ label.step {
   white-space: nowrap;
 }
 @media print {
+  /* It may go on over the page, line by line: else a third of a page stays white. */
   .item {
-    padding: 4px 8px;
-    gap: 2px;
+    padding: 1px 7px 2px;
+    display: block;
+    break-inside: auto;
+    box-decoration-break: clone;
+    border-top-width: 2px;
+  }
+  .item > .row,
+  .item > .mute,
+  .hand,
+  .notice {
+    break-inside: avoid;
+  }
+  .item > .row {
+    break-after: avoid;
+  }
+  .notice {
+    padding: 0 6px;
+    margin: 1px 0;
   }
   .item h3 {
-    font-size: 11pt;
+    font-size: 10.5pt;
   }
   .hand {
-    font-size: 9.5pt;
+    font-size: inherit;
   }
   .steps {
     columns: 2;
@@ -143,7 +160,7 @@ label.step {
   }
   .step {
     grid-template-columns: 16px 1fr;
-    padding: 1px 0;
+    padding: 0;
     min-height: 0;
     border: 0;
     break-inside: avoid;

@@ -46,13 +46,22 @@ defineProps<{ item: SheetItem }>()
 }
 @media print {
   .out {
-    font-size: 9pt;
-    padding: 3px 7px;
-    gap: 1px;
-    margin-bottom: 5px;
+    font-size: 8pt;
+    line-height: 1.17;
+    box-decoration-break: clone;
+    padding: 2px 5px;
+    display: block;
+    break-inside: auto;
+    margin-bottom: 3px;
+  }
+  .out > .row {
+    break-after: avoid;
+  }
+  .out > p {
+    break-inside: avoid;
   }
   .out h3 {
-    font-size: 11pt;
+    font-size: 9.5pt;
   }
   .notice {
     padding: 1px 6px;

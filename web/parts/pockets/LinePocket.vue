@@ -4,6 +4,7 @@ import { WAYS, type Pack, type Way } from '@core/domain'
 import { countWords, fullDate, longDate, moneyWords, quantityWords, WAY_NAMES } from '@core/base'
 import { capital } from '@core/ideas'
 import { besidesWords, getByWords, isToGet, needWords, surenessOf, type SupplyLine } from '@core/supplies'
+import { isForUnit } from '@core/printing'
 import AmountField from '../fields/AmountField.vue'
 import { useBoard } from '../../stores/board'
 import { useHouse } from '../../stores/house'
@@ -60,7 +61,9 @@ const seenWords = (pack: Pack) =>
           <router-link
             :to="{ name: 'lay-out', params: { unitId: store.id! } }"
             @click="board.selected = { kind: 'placement', id: need.session.placement.id }"
-            >{{ need.session.activity.title }}</router-link><b>{{ amount(need.quantity) }}</b>
+            >{{
+              isForUnit(need.requirement.id) ? 'Cards and sheets for the unit' : need.session.activity.title
+            }}</router-link><b>{{ amount(need.quantity) }}</b>
         </div>
         <p class="small mute">
           {{ needWords(need, measures)

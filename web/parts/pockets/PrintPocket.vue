@@ -4,22 +4,28 @@ import { shortDate } from '@core/base'
 import { MOST_COPIES, OWN_PICTURE, type PrintLevel, type PrintSet } from '@core/domain'
 import { childrenFor, lettersMissing, levelOf, written } from '@core/cards'
 import { useHouse } from '../../stores/house'
-import { usePrinting } from '../../stores/printing'
+import { NEEDS_EDGES, usePrinting } from '../../stores/printing'
 import { useUnit } from '../../stores/unit'
 import FormField from '../fields/FormField.vue'
 import { numberOrNone } from '../fields/numberOrNone'
 import { INK_ITEMS } from '../printing/inkItems'
+import OwnDesign from '../printing/OwnDesign.vue'
 import PrintMade from '../printing/PrintMade.vue'
 
 /** One set: for whom it goes how far, on which paper, what it takes, and whether it is printed. */
-const props = defineProps<{ set: PrintSet; kept: boolean }>()
+const props = defineProps<{
+  set: PrintSet
+  kept: boolean
+  /** The page that is looked at, from 0. */
+  at: number
+}>()
 const emit = defineEmits<{ kept: [id: string | null] }>()
 const printing = usePrinting()
 const house = useHouse()
 const unit = useUnit()
 const drawn = computed(() => printing.jobOf(props.set))
 const job = computed(() => drawn.value.job)
-const info = computed(() => printing.kinds.find((one) => one.kind === props.set.kind)!.info)
+const info = computed(() => printing.infoOf(props.set.kind))
 const faults = ref<Record<string, string>>({})
 const us = computed(() => house.thisHome.measures === 'us')
 const PER = computed(() => (us.value ? 25.4 : 1))
@@ -117,7 +123,9 @@ async function keepSet(): Promise<void> {
   await printing.keepInPantry(props.set, place.value)
   place.value = ''
 }
-const hasPhotos = computed(() => printing.things.some((thing) => thing.picture.startsWith(OWN_PICTURE)))
+const hasPhotos = computed(() =>
+  [...printing.things, ...props.set.own].some((thing) => thing.picture.startsWith(OWN_PICTURE)),
+)
 </script>
 
 <template>
@@ -135,10 +143,12 @@ const hasPhotos = computed(() => printing.things.some((thing) => thing.picture.s
       :set="set"
       :job="job"
       :kept="kept"
+      :at="at"
       @add="change('to print', {})"
       @leave="(printing.leave(set), emit('kept', null))"
     />
     <p v-for="line in lacking" :key="line" class="ember small">{{ line }}</p>
+    <OwnDesign :set="set" :info="info" @change="change" />
     <div v-if="info.levels && levels.length" class="rows">
       <b>How far for whom</b>
       <div v-for="{ child, level } in levels" :key="child.id" class="level">
@@ -244,7 +254,7 @@ const hasPhotos = computed(() => printing.things.some((thing) => thing.picture.s
         @update:model-value="change('blank', { blank: Boolean($event) })"
       />
     </div>
-    <p v-if="hasPhotos && ['shadows', 'dots', 'lacing'].includes(set.kind)" class="small mute">
+    <p v-if="hasPhotos && (NEEDS_EDGES.has(set.kind) || set.kind === 'shadows')" class="small mute">
       Pictures of your own are left out here: they have no edge to follow.
     </p>
     <form v-if="set.printedOn && set.laminate && !keptSet" class="rows" @submit.prevent="keepSet">

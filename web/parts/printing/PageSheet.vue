@@ -19,7 +19,7 @@ watchPostEffect(() => {
 </script>
 
 <template>
-  <div ref="sheet" class="sheet" role="img" :aria-label="words" />
+  <div ref="sheet" class="page-drawing" role="img" :aria-label="words" />
 </template>
 
 <style>
@@ -43,12 +43,12 @@ watchPostEffect(() => {
   font-weight: 700;
   src: url('@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff2');
 }
-.sheet {
+.page-drawing {
   /* Paper is white, by day and by night. */
   background: #ffffff;
   border: 1px solid var(--edge-strong);
 }
-.sheet svg {
+.page-drawing svg {
   display: block;
   width: 100%;
   height: auto;

@@ -1,17 +1,23 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { capital } from '@core/ideas'
 import { countWords, minutesWords } from '@core/base'
-import { pageSvg, type PrintJob } from '@core/cards'
+import type { Page, PrintJob } from '@core/cards'
 import type { PrintSet } from '@core/domain'
 import { PAPER_OF, POUCH, printSum } from '@core/printing'
-import { downloadBytes, downloadText } from '../../composables/downloadText'
 import { useHouse } from '../../stores/house'
 import { usePrinting } from '../../stores/printing'
 import { useUnit } from '../../stores/unit'
+import PdfProgress from './PdfProgress.vue'
 
 /** What a set comes to, as a file for the printer, and whether it is printed. */
-const props = defineProps<{ set: PrintSet; job: PrintJob | null; kept: boolean }>()
+const props = defineProps<{
+  set: PrintSet
+  job: PrintJob | null
+  kept: boolean
+  /** The page that is looked at, from 0. */
+  at: number
+}>()
 defineEmits<{ add: []; leave: [] }>()
 const printing = usePrinting()
 const house = useHouse()
@@ -32,19 +38,29 @@ const withMaterial = computed(() => {
 })
 const fileName = computed(() => props.set.name.toLowerCase().replace(/[^a-z0-9]+/g, '-'))
 async function pdf(open: boolean): Promise<void> {
+  printing.asked = 'set'
   // A window that is opened later than the click is held back by browsers.
   const page = open ? window.open('', '_blank') : null
-  const bytes = await printing.pdf([props.set], `${props.set.name}, ${unit.unit?.name ?? ''}`)
-  if (!bytes) {
-    page?.close()
-    return
-  }
-  if (!page) return downloadBytes(`${fileName.value}.pdf`, bytes, 'application/pdf')
+  const making = printing.pdf([props.set], `${props.set.name}, ${unit.unit?.name ?? ''}`)
+  if (!page) return printing.keepPdf(`${fileName.value}.pdf`, making)
+  const bytes = await making
+  if (!bytes) return page.close()
   page.location.href = URL.createObjectURL(new Blob([bytes as BlobPart], { type: 'application/pdf' }))
 }
-const svg = () => {
-  const page = props.job?.pages[0]
-  if (page) downloadText(`${fileName.value}.svg`, pageSvg(page, printing.pictures.sources), 'image/svg+xml')
+/** The page that is looked at; of cards each can stand on a screen alone. */
+const shown = computed<Page | undefined>(() => props.job?.pages[Math.min(props.at, props.job.pages.length - 1)])
+const WHOLE = -1
+const card = ref(WHOLE)
+watch(shown, () => (card.value = WHOLE))
+const cardItems = computed(() => {
+  const cards = shown.value?.cards ?? []
+  return cards.length
+    ? [{ title: 'The page', value: WHOLE }, ...cards.map((_, i) => ({ title: `Card ${i + 1}`, value: i }))]
+    : []
+})
+function picture(as: 'svg' | 'png'): void {
+  printing.asked = 'set'
+  if (shown.value) void printing.keepPicture(fileName.value, shown.value, as, card.value === WHOLE ? null : card.value)
 }
 </script>
 
@@ -63,13 +79,14 @@ const svg = () => {
     <div class="inline">
       <v-btn class="primary" :disabled="!job || Boolean(job.lacks)" :title="job?.lacks" @click="pdf(true)">Print</v-btn>
       <v-btn :disabled="!job || Boolean(job.lacks)" :title="job?.lacks" @click="pdf(false)">PDF</v-btn>
-      <v-btn :disabled="!job || Boolean(job.lacks)" :title="job?.lacks" @click="svg">SVG</v-btn>
+      <v-btn :disabled="!shown" :title="job?.lacks" @click="picture('svg')">SVG</v-btn>
+      <v-btn v-if="!cardItems.length" :disabled="!shown" :title="job?.lacks" @click="picture('png')">PNG</v-btn>
     </div>
-    <p v-if="printing.progress" role="status" class="small">
-      Page {{ printing.progress.done }} of {{ printing.progress.all || 'all' }}.
-      <TextButton @click="printing.stop()">Stop</TextButton>
-    </p>
-    <p v-if="printing.failed" class="brick small" role="alert">{{ printing.failed }}</p>
+    <div v-if="cardItems.length" class="inline screen">
+      <v-select v-model="card" :items="cardItems" aria-label="What of the page, for a screen" />
+      <v-btn @click="picture('png')">PNG</v-btn>
+    </div>
+    <PdfProgress of="set" />
     <div class="inline">
       <v-btn v-if="!kept" @click="$emit('add')">Add to preparation</v-btn>
       <v-btn v-if="!set.printedOn" @click="printing.markPrinted([set], true)">It is printed</v-btn>
@@ -81,3 +98,9 @@ const svg = () => {
     </div>
   </div>
 </template>
+
+<style scoped>
+.screen > :first-child {
+  flex: 1 1 120px;
+}
+</style>

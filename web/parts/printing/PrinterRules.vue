@@ -3,12 +3,12 @@ import { computed, ref } from 'vue'
 import { printerOf, printable } from '@core/cards'
 import { PrintRules } from '@core/domain'
 import { faultOf } from '../../composables/faultOf'
-import { downloadBytes } from '../../composables/downloadText'
 import { useHouse } from '../../stores/house'
 import { usePrinting } from '../../stores/printing'
 import FormField from '../fields/FormField.vue'
 import { numberOrNone } from '../fields/numberOrNone'
 import { INK_ITEMS } from './inkItems'
+import PdfProgress from './PdfProgress.vue'
 
 /** How the printer of the home is set, once for everything that is printed. */
 const house = useHouse()
@@ -27,9 +27,9 @@ function change(words: string, over: Partial<PrintRules>): void {
   if (Object.keys(fault.value).length) return
   void house.commit(`Printer: ${words}`, [{ put: 'home', value: { ...house.thisHome, print: next } }])
 }
-async function test(): Promise<void> {
-  const bytes = await printing.testPdf()
-  if (bytes) downloadBytes('test-sheet.pdf', bytes, 'application/pdf')
+function test(): void {
+  printing.asked = 'test'
+  void printing.keepPdf('test-sheet.pdf', printing.testPdf())
 }
 const measure = (event: Event): number => {
   const value = numberOrNone((event.target as HTMLInputElement).value)
@@ -39,6 +39,7 @@ const measure = (event: Event): number => {
 
 <template>
   <section class="printer" aria-label="The printer of the home">
+    <p class="mute">These are kept for the home: every sheet of every unit is printed so.</p>
     <FormField label="Paper"
       ><v-select
         :model-value="rules.paper ?? ''"
@@ -95,7 +96,7 @@ const measure = (event: Event): number => {
         @change="change('backs', { back: { ...rules.back, y: measure($event) } })"
     /></FormField>
     <div><v-btn @click="test">PDF of the test sheet</v-btn></div>
-    <p v-if="printing.failed" class="brick small" role="alert">{{ printing.failed }}</p>
+    <PdfProgress of="test" />
     <p class="small mute">
       Print at 100%, not “fit to page”: then the bar in the foot of each sheet measures
       {{ us ? '2 inches' : '5 cm' }}.

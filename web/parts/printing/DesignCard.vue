@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { useIntersectionObserver } from '@vueuse/core'
 import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
-import type { PrintJob, PrintKindInfo } from '@core/cards'
-import type { PrintKind } from '@core/domain'
+import type { PrintJob } from '@core/cards'
+import type { PrintSet } from '@core/domain'
 import { usePrinting } from '../../stores/printing'
 import PageSheet from './PageSheet.vue'
 
-/** One kind on the shelf: what a child does with it, and its first page as the theme fills it, drawn once it is in sight. */
-const props = defineProps<{ kind: PrintKind; info: PrintKindInfo }>()
+/** One design on the shelf: what a child does with it, and its first page as the theme fills it, drawn once it is in sight. */
+const props = defineProps<{ title: string; about: string; set: PrintSet }>()
 defineEmits<{ add: [] }>()
 const printing = usePrinting()
 const card = useTemplateRef<HTMLElement>('card')
@@ -19,7 +19,7 @@ const { stop } = useIntersectionObserver(card, ([entry]) => {
 })
 const job = shallowRef<PrintJob | null>(null)
 watch(
-  () => seen.value && printing.trial(props.kind),
+  () => seen.value && props.set,
   (set) => {
     // One after the other, so that the page can be scrolled meanwhile.
     if (set)
@@ -37,13 +37,16 @@ const page = computed(() => job.value?.pages[0])
 <template>
   <li ref="card" class="card kind">
     <div class="thumb">
-      <PageSheet v-if="page" :page="page" :sources="printing.pictures.sources" :words="`A page of ${info.title}`" />
+      <PageSheet v-if="page" :page="page" :sources="printing.pictures.sources" :words="`A page of ${title}`" />
     </div>
     <div class="stack words">
-      <b class="card-title">{{ info.title }}</b>
-      <p class="small">{{ info.about }}</p>
+      <b class="card-title">{{ title }}</b>
+      <p class="small">{{ about }}</p>
       <p v-if="job?.lacks" class="small ember">{{ job.lacks }}</p>
-      <v-btn size="small" :aria-label="`Add ${info.title}`" @click="$emit('add')">Add</v-btn>
+      <div class="inline">
+        <v-btn size="small" :aria-label="`Add ${title}`" @click="$emit('add')">Add</v-btn>
+        <slot />
+      </div>
     </div>
   </li>
 </template>
