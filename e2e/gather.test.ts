@@ -296,8 +296,8 @@ describe('the objects of the theme', () => {
       const input = (await page.waitForSelector('.drawing input[type=file]'))!
       await input.uploadFile(file('notes.png', 'no picture at all'))
       await sees(page, 'notes.png is not a picture Kobby can read. It takes PNG, JPEG and SVG.')
-      await input.uploadFile(file('huge.png', Buffer.alloc(1_200_000)))
-      await sees(page, 'huge.png has 1.2 MB; a picture can be up to 1 MB. Take a smaller one.')
+      await input.uploadFile(file('huge.png', Buffer.alloc(50_000_000)))
+      await sees(page, 'huge.png has 50.0 MB; a picture can have up to 30 MB. Take a smaller one.')
       await input.uploadFile(file('half.png', readFileSync('docs/screenshots/room.png').subarray(0, 20)))
       await sees(page, 'half.png could not be opened: it may be damaged.')
       await input.uploadFile(

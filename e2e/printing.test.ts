@@ -120,6 +120,38 @@ describe('what is printed for a unit', () => {
     await saved(page)
     expect(await onHand('white paper')).toBe(before)
   })
+  it('is printed for tomorrow: what is missing goes out as one file, and preparation, list and pantry follow', async () => {
+    await page.goto(`${demo.base}${WIND}/print?tab=kinds`)
+    await click(page, 'Add Match pairs')
+    await shown('Match pairs, page 1')
+    await fill(page, 'For', 'Wed 11, The wind tray')
+    await page.waitForSelector('.v-overlay--active .v-list-item')
+    await page.keyboard.press('ArrowDown')
+    await page.keyboard.press('Enter')
+    await waitText(page, 'main', 'of them for the next day')
+    await saved(page)
+    const sheets = Number(/on (\d+) sheets/.exec(await textOf(page, '.pocket'))![1])
+    await waitText(page, 'main', `${sheets} of them for the next day`)
+    await click(page, `PDF of the ${sheets} sheets for the next day`)
+    await waitText(page, 'main', 'Saved as next-day.pdf')
+    const [before, pouches] = [await onHand('card'), await onHand('laminating pouches')]
+    await page.goto(`${demo.base}${WIND}/get-ready?tab=time`)
+    await waitText(page, '.prep', 'Print Match pairs')
+    await page.goto(`${demo.base}${WIND}/print`)
+    await click(page, 'Match pairs')
+    await shown('Match pairs, page 1')
+    await click(page, 'It is printed', '.pocket')
+    await waitText(page, '.pocket', 'Not printed yet')
+    await saved(page)
+    expect(await onHand('card')).toBe(before - sheets)
+    expect(await onHand('laminating pouches')).toBe(pouches - sheets)
+    await page.goto(`${demo.base}${WIND}/get-ready?tab=time`)
+    await waitText(page, '.prep', 'Cut out Match pairs')
+    const prep = await textOf(page, '.prep')
+    expect(prep).not.toContain('Print Match pairs')
+    expect(prep).toContain('Sort Match pairs into sets')
+    await page.goto(`${demo.base}${WIND}/print`)
+  })
   it('is kept for another year, with its place, and offered then instead of printing anew', async () => {
     await click(page, 'Printed')
     await click(page, 'Memory game')
@@ -264,4 +296,37 @@ describe('the shelf of all kinds', () => {
     )
     await sees(page, 'US Letter')
   })
+})
+
+it('counts anew when the theme has other objects since, and not before she says so', async () => {
+  await page.goto(`${demo.base}${WIND}/print?tab=kinds`)
+  await click(page, 'Add Labels for trays and bins')
+  await waitText(page, '.pocket', '9 pieces on 1 sheet')
+  await saved(page)
+  const status = await page.evaluate(async () => {
+    const unit = (await (await fetch('/api/v1/units/wind-and-kites')).json()) as {
+      rows: { kind: string; version: number; value: { objects: unknown[] } }[]
+    }
+    const { version, value } = unit.rows.find((row) => row.kind === 'unit')!
+    const answer = await fetch('/api/v1/changes', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({
+        id: 'fewer-objects',
+        unitId: 'wind-and-kites',
+        label: 'Fewer objects',
+        ops: [{ op: 'put', kind: 'unit', base: version, value: { ...value, objects: value.objects.slice(0, 4) } }],
+      }),
+    })
+    return answer.status
+  })
+  expect(status).toBe(200)
+  await page.goto(`${demo.base}${WIND}/print`)
+  await waitText(page, 'main', 'to another number of sheets now')
+  await click(page, 'Count anew')
+  await page.waitForFunction(() => !document.body.innerText.includes('to another number of sheets now'), OFTEN)
+  await saved(page)
+  await page.reload()
+  await click(page, 'Labels for trays and bins')
+  await waitText(page, '.pocket', '4 pieces on 1 sheet')
 })

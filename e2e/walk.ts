@@ -198,6 +198,18 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
   )
   await saved(tablet)
 
+  // Name tags are printed for the unit, and marked so.
+  const print = plan.replace('lay-out', 'print')
+  await desk.goto(`${kobby.base + print}?tab=kinds`)
+  await click(desk, 'Add Name tags')
+  await desk.waitForSelector('[role=img][aria-label^="Name tags, page 1"] svg')
+  await waitText(desk, '.pocket', 'on 1 sheet')
+  await click(desk, 'SVG', '.pocket')
+  await waitText(desk, '.pocket', 'Saved as name-tags.svg')
+  await click(desk, 'It is printed', '.pocket')
+  await waitText(desk, '.pocket', 'Not printed yet')
+  await saved(desk)
+
   await kobby.restart()
 
   expect(await toPrepare()).not.toContain(prepared)
@@ -207,6 +219,8 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
   await desk.goto(kobby.base + plan.replace('lay-out', 'get-ready'))
   await waitText(desk, 'main', spent)
   expect(await desk.$(`input[aria-label="${bought}"]`)).toBeNull()
+  await desk.goto(`${kobby.base + print}?tab=printed`)
+  await waitText(desk, '[aria-label="Printed"]', 'Name tags')
   await helper.goto(kobby.base + new URL(link).pathname)
   await helper.waitForSelector('label.step.ticked')
   expect(await stepTicked()).toBe(step)

@@ -39,12 +39,15 @@ const rules = (over: Partial<PrinterRules> = {}): PrinterRules => ({
   back: { x: 0, y: 0 },
   ...over,
 })
-const PICTURES: ReadonlyMap<string, PictureSource> = new Map(
-  [...drawings()].flatMap(([name, svg]): [string, PictureSource][] => [
+/** A picture of a single dot, as PNG. */
+const DOT = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=='
+const PICTURES: ReadonlyMap<string, PictureSource> = new Map<string, PictureSource>([
+  ['home/hat', { image: `data:image/png;base64,${DOT}` }],
+  ...[...drawings()].flatMap(([name, svg]): [string, PictureSource][] => [
     [name, { svg }],
     [`outline/${name}`, { svg: outlineOf(svg) }],
   ]),
-)
+])
 async function read(pages: ReturnType<typeof deck>): Promise<ReadPdf> {
   const drawn = pages.map((page) => ({ width: page.width, height: page.height, svg: pageSvg(page, PICTURES) }))
   const pdf = await pdfOf(PDFDocument, drawn, { title: 'Kites', fonts: FONTS, plain: true })
@@ -128,6 +131,13 @@ describe('a PDF, read back', () => {
     expect(pdf.images).toBe(0)
     // 45 pictures of several areas each.
     expect(pdf.pages[0].areas).toBeGreaterThan(100)
+  })
+  it('shows a picture of her own as it is, were it one dot', async () => {
+    const own = { ...thing('our hat', 'home/hat'), picture: 'home/hat' }
+    const pages = PRINT_KIND_INFO.trays.draw(newPen(rules()), { ...context, things: [own] })
+    expect([...pages[0].pictures]).toEqual(['home/hat'])
+    const back = await read(pages)
+    expect([back.pages.length, back.images > 0, back.text.includes('Our hats')]).toEqual([1, true, true])
   })
   it('stops where it is told to, and says how far it is', async () => {
     const pages = Array.from({ length: 5 }, () => ({

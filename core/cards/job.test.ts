@@ -146,7 +146,9 @@ describe('what is her own', () => {
   })
   it('has room for a line where the kind asks for one', () => {
     expect(job({ kind: 'predictions', text: 'Will it fly?' }).pages[0].body).toContain('Will it fly?')
-    expect(job({ kind: 'thanks', text: 'for the string', children: ['four'] }).pages[0].body).toContain('for the string')
+    expect(job({ kind: 'thanks', text: 'for the string', children: ['four'] }).pages[0].body).toContain(
+      'for the string',
+    )
   })
   it('is kept as a design, and begins another unit’s set', () => {
     const set: PrintSet = {

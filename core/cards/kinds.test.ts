@@ -159,6 +159,57 @@ describe('kinds', () => {
   })
 })
 
+describe('what a look at the pages found', () => {
+  const growing = ['frog', 'butterfly', 'flower', 'tree', 'hen'].map(thing)
+  it('lays the cards of several objects on shared sheets, and the strips too', () => {
+    const pages = draw('sequence', { things: growing, level: 2 })
+    const stages = growing.reduce((sum, one) => sum + one.stages.length, 0)
+    expect(pages.reduce((sum, page) => sum + page.pieces, 0)).toBe(stages + growing.length)
+    // Nine cards a sheet, and strips of four stages five to a sheet.
+    expect(pages.length).toBeLessThanOrEqual(Math.ceil(stages / 9) + 1)
+  })
+  it('writes sentences as one says them', () => {
+    const words = draw('step-book', { things: growing, level: 3 })
+      .map((page) => page.body)
+      .join('')
+    expect(words).toContain('Then it is a chrysalis.')
+    expect(words).toContain('First it is frogspawn.')
+    expect(words).toContain('First it is an egg.')
+    expect(words).not.toMatch(/chrysali\b|a frogspawn/)
+  })
+  it('draws three books and wheels at most, unless she chooses the objects', () => {
+    const books = (things = growing) =>
+      draw('step-book', { things, level: 3 }).filter((page) => page.body.includes('>By ')).length
+    expect([books(), books(growing.slice(0, 1))]).toEqual([3, 1])
+    expect(draw('wheel', { things: growing })).toHaveLength(6)
+  })
+  it('sorts by color with things in that color, whatever their drawing shows', () => {
+    const fish = { ...thing('fish'), colors: ['orange'] }
+    const leaf = { ...thing('leaf'), colors: ['green'] }
+    const pages = draw('sorting', { things: [fish, leaf], level: 1 })
+    const keys = new Set(pages.flatMap((page) => [...page.pictures]))
+    expect(keys).toEqual(new Set([`tint-ee8a2a/${fish.picture}`, `tint-3f9a4a/${leaf.picture}`]))
+    expect(pages[0].body).toContain('fill="#ee8a2a"')
+    const plain = draw('sorting', { things: [fish, leaf], level: 1 }, { ink: 'black' })
+    expect([...plain[1].pictures].every((key) => key.startsWith('outline/'))).toBe(true)
+  })
+  it('draws a young one smaller that has no picture of its own', () => {
+    const sheep = { ...thing('sheep'), young: 'lamb', youngPicture: thing('sheep').picture }
+    const sizes = [
+      ...draw('young', { things: [sheep, thing('hen')], level: 0 })[0].body.matchAll(/<use[^>]* width="([\d.]+)"/g),
+    ]
+    expect(Number(sizes[1][1])).toBeLessThan(Number(sizes[0][1]) * 0.7)
+  })
+  it('cuts slits inside the edge to weave through, more and closer ones at each level', () => {
+    const slits = (level: Level) =>
+      [...draw('weaving', { level })[0].body.matchAll(/<line[^>]*stroke-dasharray="3 2"/g)].length
+    const counts = LEVELS.map(slits)
+    expect(counts[0]).toBeGreaterThan(0)
+    expect(counts).toEqual([...counts].sort((a, b) => a - b))
+    expect(counts[3]).toBeGreaterThan(counts[0])
+  })
+})
+
 describe('the edge of a picture', () => {
   const mask = (...rows: string[]) => rows.flatMap((row) => [...row].map((one) => one === '#'))
   it('goes once around a square', () => {

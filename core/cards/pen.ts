@@ -2,8 +2,8 @@ import { cropMarks, cutFrame, foot, gridOf, printable, type Page, type PrinterRu
 import { PAPERS } from '../printing'
 import { escaped, group, mm, square, stack, textIn, TEXT_INK, type Box, type Ink } from './svg'
 
-/** How a picture is drawn: as it is, to be colored in, or as its shadow. */
-export type PictureLook = 'color' | 'outline' | 'shadow'
+/** How a picture is drawn: as it is, to be colored in, as its shadow, or as a shadow in a color, as `tint-d23b2f`. */
+export type PictureLook = 'color' | 'outline' | 'shadow' | `tint-${string}`
 
 /** A thing of the theme as it is printed. */
 export interface PrintThing {
@@ -50,7 +50,8 @@ export function newPen(rules: PrinterRules): Pen {
     pictures,
     picture(thing, box, look = 'color') {
       if (!thing.picture) return textIn(thing.one, box, { most: 9, weight: 700, fill: TEXT_INK[ink] })
-      const key = pictureKey(thing.picture, look === 'color' && ink !== 'color' ? 'outline' : look)
+      const colored = look === 'color' || look.startsWith('tint-')
+      const key = pictureKey(thing.picture, colored && ink !== 'color' ? 'outline' : look)
       pictures.add(key)
       const { x, y, width, height } = square(box)
       return `<use href="#${symbolId(key)}" x="${mm(x)}" y="${mm(y)}" width="${mm(width)}" height="${mm(height)}"/>`

@@ -1,7 +1,7 @@
-import { PICTURE_BYTES } from '@core/domain'
-
 /** What a file chooser offers. */
 export const PICTURE_TYPES = 'image/png,image/jpeg,image/svg+xml'
+/** Largest file that is opened, in MB: a photo as a phone takes it. It is made small before it goes anywhere. */
+const MOST_MB = 30
 /** Pixels along the longer side: enough for a card on paper, small beside a photo. */
 const SIDE = 480
 
@@ -34,9 +34,9 @@ const readAs = (file: Blob, type: string): Promise<string> =>
  * @throws Error with words for her where it is too large, no picture, or damaged
  */
 export async function smallPicture(file: File): Promise<string> {
-  if (file.size > PICTURE_BYTES)
+  if (file.size > MOST_MB * 1_000_000)
     throw new Error(
-      `${file.name} has ${(file.size / 1_000_000).toFixed(1)} MB; a picture can be up to 1 MB. Take a smaller one.`,
+      `${file.name} has ${(file.size / 1_000_000).toFixed(1)} MB; a picture can have up to ${MOST_MB} MB. Take a smaller one.`,
     )
   const type = pictureType(new Uint8Array(await file.slice(0, 2000).arrayBuffer()))
   if (!type) throw new Error(`${file.name} is not a picture Kobby can read. It takes PNG, JPEG and SVG.`)

@@ -13,7 +13,7 @@ const addressOf = (name: string, outline: boolean): string =>
     ? `/api/v1/pictures/${name.slice(OWN_PICTURE.length)}`
     : `/pictures/${outline ? 'outline/' : ''}${name}.svg`
 const partsOf = (key: string): { look: string; name: string } => {
-  const found = /^(outline|shadow)\/(.*)$/.exec(key)
+  const found = /^(outline|shadow|tint-[0-9a-f]{6})\/(.*)$/.exec(key)
   return found ? { look: found[1], name: found[2] } : { look: 'color', name: key }
 }
 
@@ -22,6 +22,9 @@ const sources = shallowRef<ReadonlyMap<string, PictureSource>>(new Map())
 const edges = shallowRef<ReadonlyMap<string, { x: number; y: number }[]>>(new Map())
 const asked = new Map<string, Promise<void>>()
 
+const lookedAt = (look: string, svg: string): string =>
+  look === 'shadow' ? shadowOf(svg) : look.startsWith('tint-') ? shadowOf(svg, `#${look.slice(5)}`) : svg
+
 async function fetchOne(key: string): Promise<void> {
   const { look, name } = partsOf(key)
   const answer = await fetch(addressOf(name, look === 'outline'))
@@ -29,7 +32,7 @@ async function fetchOne(key: string): Promise<void> {
   const own = name.startsWith(OWN_PICTURE)
   const source: PictureSource = own
     ? { image: await readAsUrl(await answer.blob()) }
-    : { svg: look === 'shadow' ? shadowOf(await answer.text()) : await answer.text() }
+    : { svg: lookedAt(look, await answer.text()) }
   sources.value = new Map(sources.value).set(key, source)
 }
 /** The edge of a drawing, followed on a small picture of it. */

@@ -163,7 +163,8 @@ export const usePrinting = defineStore('printing', () => {
     const change = back ? quantity : -Math.min(quantity, material.onHand)
     return change ? [supplies.stockWrite(materialId, 'used', change, back ? 'Not printed after all' : 'Printed')] : []
   }
-  async function markPrinted(sets: readonly PrintSet[], printedNow: boolean): Promise<void> {
+  /** Says that sets are printed, or not yet; answers what they are kept as. */
+  async function markPrinted(sets: readonly PrintSet[], printedNow: boolean): Promise<PrintSet[]> {
     const own = sets.map((set) => measured(set.id.startsWith('offer-') ? { ...set, id: newId() } : set))
     const sums = own.map(printSum)
     const taken = new Map<string, number>()
@@ -183,6 +184,7 @@ export const usePrinting = defineStore('printing', () => {
         ...[...taken].flatMap(([id, quantity]) => used(id, quantity, !printedNow)),
       ],
     )
+    return own
   }
 
   /** Fetches the edges of all drawings that sets could show. A photo has none to follow. */
@@ -229,14 +231,14 @@ export const usePrinting = defineStore('printing', () => {
       'Test sheet',
     )
 
-  /** Sums of what is only offered, reckoned one after another, so that nothing stands still. */
+  /** Sums as they are now, reckoned one after another, so that nothing stands still. */
   const sums = shallowReactive(new Map<string, PrintJob['made'] & { lacks: string }>())
   const busy = shallowRef(0)
   watch(
-    offers,
-    async (list) => {
+    [offers, toPrint],
+    async (lists) => {
       const run = ++busy.value
-      for (const { set } of list) {
+      for (const { set } of lists.flat()) {
         await breath()
         if (run !== busy.value) return
         const { job } = jobOf(set)
@@ -245,6 +247,18 @@ export const usePrinting = defineStore('printing', () => {
     },
     { immediate: true },
   )
+  /** Sets that come to something else than when they were kept: other kids take part, or the theme has other objects. */
+  const changed = computed(() =>
+    toPrint.value.filter(({ set }) => {
+      const now = sums.get(set.id)
+      return now && (['sheets', 'pieces'] as const).some((key) => now[key] !== set.made[key])
+    }),
+  )
+  const countAnew = () =>
+    unit.commit(
+      `${changed.value.length === 1 ? changed.value[0].set.name : `${changed.value.length} sets`}: counted anew`,
+      changed.value.map(({ set }) => ({ put: 'printSet' as const, value: measured(set) })),
+    )
   /** A laminated set, as a thing of the house with a place of its own. */
   async function keepInPantry(set: PrintSet, place: string): Promise<void> {
     const name = [set.name, unit.unit?.name].filter(Boolean).join(', ')
@@ -268,6 +282,8 @@ export const usePrinting = defineStore('printing', () => {
     nextDay,
     sheetsOf,
     sums,
+    changed,
+    countAnew,
     kinds,
     infoOf,
     things,

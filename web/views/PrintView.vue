@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { countWords, minutesWords } from '@core/base'
+import { countWords, listWords, minutesWords } from '@core/base'
 import { KIND_GROUPS, type KindGroup, type RunOrder } from '@core/cards'
 import type { PrintSet } from '@core/domain'
 import { printSum } from '@core/printing'
@@ -153,6 +153,12 @@ const tabs = computed(() => [
             >
             <template v-else>Add what your ideas could use, or any kind from “All kinds”.</template>
           </p>
+        </div>
+        <div v-if="tab === 'unit' && printing.changed.length" class="notice soft" role="status">
+          {{ listWords(printing.changed.map((one) => one.set.name)) }}
+          {{ printing.changed.length === 1 ? 'comes' : 'come' }} to another number of sheets now: other kids take part,
+          or the theme has other objects.
+          <TextButton @click="printing.countAnew()">Count anew</TextButton>
         </div>
         <PrintList
           v-if="tab === 'unit' && printing.toPrint.length"

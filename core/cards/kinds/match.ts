@@ -1,5 +1,5 @@
 import { OWN_PICTURE } from '../../domain'
-import { captioned, deck, wholePage, type Pen, type PrintThing } from '../pen'
+import { captioned, deck, wholePage, type Pen, type PictureLook, type PrintThing } from '../pen'
 import { written, writing } from '../handwriting'
 import { aboveFoot, cutFrame } from '../page'
 import { circle, inset, line, path, rect, split, square, stack, textIn, TINT_INK, type Box } from '../svg'
@@ -232,7 +232,7 @@ const young: PrintKindInfo = {
     const small = (thing: PrintThing, words: boolean) => (box: Box) => {
       const [above, below] = words ? stack(inset(box, 4), [3, 1], 1) : [inset(box, 4), null]
       // Without a picture of its own, the young one is the same, and smaller.
-      const part = thing.youngPicture ? 1 : 0.6
+      const part = thing.youngPicture && thing.youngPicture !== thing.picture ? 1 : 0.6
       return pen.picture(asYoung(thing), square(above, part)) + (below ? nameIn(pen, thing.young, below) : '')
     }
     const large = (thing: PrintThing, words: boolean) => (words ? pictureAndName(pen, thing) : pictured(pen, thing))
@@ -332,7 +332,7 @@ function sortings({ things }: PrintContext): Sorting[] {
       'big',
       'small',
     ]),
-    by('by color', (thing) => thing.colors[0] ?? ''),
+    by(BY_COLOR, (thing) => thing.colors[0] ?? ''),
     by('living or not', (thing) => (thing.living === null ? '' : thing.living ? 'living' : 'not living'), [
       'living',
       'not living',
@@ -340,6 +340,39 @@ function sortings({ things }: PrintContext): Sorting[] {
     by('where it lives', (thing) => thing.lives),
   ]
   return all.filter((one) => one.groups.length >= 2)
+}
+const BY_COLOR = 'by color'
+/** Colors by their names, as they are printed. White stays an outline. */
+const PAINTS: Record<string, string> = {
+  red: 'd23b2f',
+  blue: '2f6fd2',
+  yellow: 'f2c230',
+  green: '3f9a4a',
+  orange: 'ee8a2a',
+  purple: '8250b0',
+  pink: 'f08fb0',
+  brown: '8a5a34',
+  black: '2a2a2a',
+  gray: '9a9a9a',
+  grey: '9a9a9a',
+  gold: 'd0a52c',
+  silver: 'b4b9bd',
+}
+/** In the color by which it is sorted, whatever colors its drawing has. */
+const tinted = (color: string): PictureLook => {
+  const paint = PAINTS[color] as string | undefined
+  return paint ? `tint-${paint}` : 'outline'
+}
+/** A spot of a color; a ring where it is white, or is printed in none. */
+function spot(pen: Pen, color: string, box: Box): string {
+  const side = square(box, 0.8)
+  const paint = pen.ink === 'color' ? (PAINTS[color] as string | undefined) : undefined
+  const fill = paint ? `#${paint}` : '#ffffff'
+  return circle(side.x + side.width / 2, side.y + side.height / 2, side.width / 2, {
+    fill,
+    stroke: pen.text,
+    width: 0.4,
+  })
 }
 /** Which way of sorting a level asks for, the plainest first. */
 const SORTED = [
@@ -369,6 +402,7 @@ const sorting: PrintKindInfo = {
     const chosen = wanted.map((title) => all.find((one) => one.title === title)).find(Boolean) ?? all[0]
     if (!chosen) return []
     const title = `${context.title}, ${chosen.title}`
+    const byColor = chosen.title === BY_COLOR
     const mats = []
     for (let at = 0; at < chosen.groups.length; at += 2) {
       const cells = stack(aboveFoot(pen.rules), [1, 1], 6)
@@ -378,7 +412,7 @@ const sorting: PrintKindInfo = {
         const [mark, words] = split(head, [1, 5], 3)
         return (
           rect(cells[i], { stroke: pen.text, width: 0.6 }, 4) +
-          pen.picture(first, mark) +
+          (byColor ? spot(pen, group.name, mark) : pen.picture(first, mark)) +
           textIn(capital(group.name), words, { most: 12, weight: 700, fill: pen.text, anchor: 'start' }) +
           rect(inset(mat, 2), { fill: TINT_INK[pen.ink], stroke: pen.text, width: 0.2, dash: '3 2' }, 3)
         )
@@ -388,7 +422,13 @@ const sorting: PrintKindInfo = {
     const cards = shuffled(
       chosen.groups.flatMap((group) => group.things),
       3,
-    ).map((thing) => (context.level < 2 ? pictured(pen, thing) : pictureAndName(pen, thing)))
+    ).map((thing) =>
+      byColor
+        ? (box: Box) => pen.picture(thing, inset(box, 4), tinted(thing.colors[0]))
+        : context.level < 2
+          ? pictured(pen, thing)
+          : pictureAndName(pen, thing),
+    )
     return [...mats, ...deck(pen, cards, { size: sizeOf(context, SQUARE), title })]
   },
 }

@@ -14,6 +14,8 @@ const lacksStages = (context: PrintContext): string =>
   growing(context).length
     ? ''
     : 'No object of the theme has three stages yet, such as seed, sprout and flower. Give one its stages in Spark.'
+/** More books and wheels than that at once take a pile of paper: she chooses others by their names. */
+const MOST_THINGS = 3
 type PrintStage = PrintThing['stages'][number]
 const stageThing = (stage: PrintStage) => ({ one: stage.name, picture: stage.picture })
 /** A stage in a box: its picture, or room to draw it. */
@@ -41,7 +43,9 @@ const sequence: PrintKindInfo = {
   lacks: lacksStages,
   draw(pen, context) {
     const { level, title } = context
-    return growing(context).flatMap((thing) => {
+    const cards: ((box: Box) => string)[] = []
+    const strips: { stages: readonly PrintStage[]; draw: (box: Box) => string }[] = []
+    for (const thing of growing(context)) {
       const all = thing.stages
       const own =
         level === 0
@@ -49,43 +53,54 @@ const sequence: PrintKindInfo = {
           : level === 1
             ? [all[0], all[Math.floor(all.length / 2)], all[all.length - 1]]
             : all
-      const cards = own.map((stage, i) => (box: Box) => {
-        const inner = inset(box, 4)
-        const [head, middle, low] = stack(inner, [1.1, 4, 1.2], 1.5)
-        return (
-          (level === 1 ? textIn(String(i + 1), head, { most: 11, weight: 700, fill: pen.text }) : '') +
-          stageIn(pen, stage, level === 1 ? middle : { ...middle, y: head.y, height: head.height + middle.height }) +
-          textIn(stage.name, low, { most: 8, weight: 700, fill: pen.text, lines: 2 })
-        )
-      })
-      const strip = (box: Box) =>
-        split(
-          inset(box, 3),
-          own.map(() => 1),
-          3,
-        )
-          .map((cell, i) => {
-            const [above, below] = stack(cell, [2.2, 1], 1)
-            return (
-              rect(cell, thin(pen), 1.5) +
-              stageIn(pen, own[i], inset(above, 1)) +
-              textIn(`${i + 1}. ${own[i].name}`, inset(below, 0.8), {
-                most: 4.6,
-                weight: 700,
-                fill: pen.text,
-                lines: 2,
-              })
-            )
-          })
-          .join('')
-      const words = `${title}: ${thing.one}`
-      return [
-        ...deck(pen, cards, { size: sizeOf(context, CARD), title: words }),
-        ...deck(pen, [strip], { size: [Math.min(190, Math.max(60, own.length * 34)), 48], title: words }),
-      ]
-    })
+      for (const [i, stage] of own.entries())
+        cards.push((box) => {
+          const inner = inset(box, 4)
+          const [head, middle, low] = stack(inner, [1.1, 4, 1.2], 1.5)
+          return (
+            (level === 1 ? textIn(String(i + 1), head, { most: 11, weight: 700, fill: pen.text }) : '') +
+            stageIn(pen, stage, level === 1 ? middle : { ...middle, y: head.y, height: head.height + middle.height }) +
+            textIn(stage.name, low, { most: 8, weight: 700, fill: pen.text, lines: 2 })
+          )
+        })
+      strips.push({ stages: own, draw: strip(pen, own) })
+    }
+    // What is seen on a strip is as wide as on the others: the longest decides.
+    const longest = Math.max(...strips.map((one) => one.stages.length))
+    const size = [Math.min(190, Math.max(60, longest * 34)), 48] as const
+    return [
+      ...deck(pen, cards, { size: sizeOf(context, CARD), title }),
+      ...deck(
+        pen,
+        strips.map(
+          ({ stages, draw }) =>
+            (box: Box) =>
+              draw({ ...box, width: (box.width * stages.length) / longest }),
+        ),
+        { size, title },
+      ),
+    ]
   },
 }
+/** All stages beside each other, numbered: to see whether it is right. */
+const strip =
+  (pen: Pen, stages: readonly PrintStage[]) =>
+  (box: Box): string =>
+    split(
+      inset(box, 3),
+      stages.map(() => 1),
+      3,
+    )
+      .map((cell, i) => {
+        const [above, below] = stack(cell, [2.2, 1], 1)
+        const words = { most: 4.6, weight: 700 as const, fill: pen.text, lines: 2 }
+        return (
+          rect(cell, thin(pen), 1.5) +
+          stageIn(pen, stages[i], inset(above, 1)) +
+          textIn(`${i + 1}. ${stages[i].name}`, inset(below, 0.8), words)
+        )
+      })
+      .join('')
 
 /** A point on a circle; 0 is at the top, and turns go to the right. */
 const onCircle = (cx: number, cy: number, r: number, turn: number) => ({
@@ -110,7 +125,7 @@ const wheel: PrintKindInfo = {
     const r = Math.min(area.width, area.height) / 2 - 2
     const [cx, cy] = [area.x + area.width / 2, area.y + area.height / 2]
     const cut = { stroke: pen.text, width: 0.5 }
-    return growing(context).flatMap((thing) => {
+    return upTo(growing(context), MOST_THINGS).flatMap((thing) => {
       const stages = upTo(thing.stages, [3, 4, 8, 8][level])
       const count = stages.length
       const parts = stages.map((stage, i) => {
@@ -174,7 +189,7 @@ const stepBook: PrintKindInfo = {
   cutsInto: 2,
   draw(pen, context) {
     const { level, title, names } = context
-    return growing(context).flatMap((thing) => {
+    return upTo(growing(context), MOST_THINGS).flatMap((thing) => {
       const leaves = ['', ...thing.stages.map((stage) => stage.name)]
       const half = (name: string, i: number, box: Box): string => {
         const inner = inset({ ...box, x: box.x + 12, width: box.width - 12 }, 6)

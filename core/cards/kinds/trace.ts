@@ -156,7 +156,7 @@ const homes: PrintKindInfo = {
       return (
         pen.picture(own[i], slot) +
         rect(place, { stroke: pen.text, width: 0.5 }, 5) +
-        textIn(right[i].lives, inset(place, 4), { most: 12, weight: 700, fill: pen.text }) +
+        textIn(right[i].lives, inset(place, 4), { most: 7.5, lines: 3, weight: 700, fill: pen.text }) +
         dot(middle.x) +
         dot(middle.x + middle.width) +
         (level === 0 ? road(pen, wayPath('straight', inset({ ...middle, y: row.y }, 8, 0)), 14, 0) : '')

@@ -100,6 +100,8 @@ const UNCOUNTABLE = [
   'syrup',
   'slime',
   'oobleck',
+  'frogspawn',
+  'spawn',
   'mustard',
   'ketchup',
 ]
@@ -132,6 +134,7 @@ const IN_S = [
   'walrus',
   'platypus',
   'mantis',
+  'chrysalis',
 ]
 /** Pairs, which are never one: "a pair of scissors". */
 const PAIRS = [
@@ -151,7 +154,7 @@ const PAIRS = [
   'chopsticks',
   'tights',
 ]
-const IRREGULAR_S: Record<string, string> = { cactus: 'cacti', mantis: 'mantises' }
+const IRREGULAR_S: Record<string, string> = { cactus: 'cacti', mantis: 'mantises', chrysalis: 'chrysalises' }
 // One of them ends in -s as well.
 pluralize.addIrregularRule('triceratops', 'triceratops')
 IN_S.forEach((word) => {

@@ -144,6 +144,7 @@ const hasPhotos = computed(() =>
       :job="job"
       :kept="kept"
       :at="at"
+      @kept="emit('kept', $event)"
       @add="change('to print', {})"
       @leave="(printing.leave(set), emit('kept', null))"
     />

@@ -18,7 +18,7 @@ const props = defineProps<{
   /** The page that is looked at, from 0. */
   at: number
 }>()
-defineEmits<{ add: []; leave: [] }>()
+const emit = defineEmits<{ add: []; leave: []; kept: [id: string] }>()
 const printing = usePrinting()
 const house = useHouse()
 const unit = useUnit()
@@ -36,6 +36,11 @@ const withMaterial = computed(() => {
     ? `${capital(material.name)}: ${made.quantity * props.set.copies}${haveWords(material.id, made.quantity)}.`
     : ''
 })
+/** It stays the one that is looked at, wherever it is listed now. */
+async function mark(printed: boolean): Promise<void> {
+  const [own] = await printing.markPrinted([props.set], printed)
+  emit('kept', own.id)
+}
 const fileName = computed(() => props.set.name.toLowerCase().replace(/[^a-z0-9]+/g, '-'))
 async function pdf(open: boolean): Promise<void> {
   printing.asked = 'set'
@@ -89,10 +94,9 @@ function picture(as: 'svg' | 'png'): void {
     <PdfProgress of="set" />
     <div class="inline">
       <v-btn v-if="!kept" @click="$emit('add')">Add to preparation</v-btn>
-      <v-btn v-if="!set.printedOn" @click="printing.markPrinted([set], true)">It is printed</v-btn>
+      <v-btn v-if="!set.printedOn" @click="mark(true)">It is printed</v-btn>
       <template v-else
-        ><span class="mute">Printed</span
-        ><TextButton @click="printing.markPrinted([set], false)">Not printed yet</TextButton></template
+        ><span class="mute">Printed</span><TextButton @click="mark(false)">Not printed yet</TextButton></template
       >
       <TextButton v-if="kept" @click="$emit('leave')">Leave it out</TextButton>
     </div>
