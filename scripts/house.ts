@@ -28,6 +28,7 @@ export const ROOMS = [
   'readings',
   'ideas',
   'cards',
+  'circle',
   'papers',
   'newHome',
 ] as const
