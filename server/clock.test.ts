@@ -50,6 +50,9 @@ describe('a home without a fixed date', () => {
         promises: [],
         prepMarks: [],
         printSets: [],
+        circles: [],
+        pieces: [],
+        circleLogs: [],
         stock: [],
         batches: [],
       })

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { Id, LearningDomain, Line, OptionalLine, Stage } from './primitives'
+import { CalendarDate, Id, LearningDomain, Line, OptionalLine, Stage } from './primitives'
 
 /** What a circle is made of; `waiting` and `transition` stand beside it, for the minutes before and after. */
 export const PIECE_KINDS = [
@@ -81,3 +81,80 @@ export const Piece = z.strictObject({
   ]),
 })
 export type Piece = z.infer<typeof Piece>
+
+/** Numbers that a counting piece goes through. */
+export const CountRange = z.strictObject({
+  from: z.number('Write a number').int('Whole numbers only').min(0).max(100, 'Up to 100'),
+  to: z.number('Write a number').int('Whole numbers only').min(0).max(100, 'Up to 100'),
+  step: z.number('Write a number').int('Whole numbers only').min(1, 'A step is 1 or more').max(100),
+})
+export type CountRange = z.infer<typeof CountRange>
+
+/** Something that is only talked about: her own line on a circle, with no piece behind it. */
+export const CircleTalk = z.strictObject({
+  title: Line,
+  kind: PieceKind,
+  minutes: PieceMinutes,
+  seated: z.boolean(),
+  energy: z.number().int().min(-1).max(2),
+})
+/** One thing of a circle: a piece of the repertoire, or her own line. */
+export const CirclePart = z
+  .strictObject({
+    id: Id,
+    pieceId: Id.nullable(),
+    own: CircleTalk.nullable(),
+    /** The object of the theme that it counts or names; empty for the first. */
+    thing: OptionalLine,
+    range: CountRange.nullable(),
+    /** Minutes that she gave it herself; null as it fits. */
+    minutes: PieceMinutes.nullable(),
+    /** It stays where it is. */
+    pinned: z.boolean(),
+  })
+  .refine((one) => (one.pieceId === null) !== (one.own === null), {
+    message: 'Choose a piece, or write what it is',
+    path: ['pieceId'],
+  })
+export type CirclePart = z.infer<typeof CirclePart>
+
+/** Who does a special thing: opens, takes one away, rings the bell. */
+export const CircleTurn = z.strictObject({
+  what: Line,
+  /** Null: whose turn it is, as it comes out fair. */
+  childId: Id.nullable(),
+})
+export type CircleTurn = z.infer<typeof CircleTurn>
+export const MOST_PARTS = 24
+
+/** A circle as it is planned for a program day. */
+export const Circle = z.strictObject({
+  id: Id,
+  unitId: Id,
+  day: z.number().int().min(1).max(400),
+  parts: z.array(CirclePart).max(MOST_PARTS, `At most ${MOST_PARTS} things in one circle`),
+  turns: z.array(CircleTurn).max(12, 'At most 12 turns'),
+})
+export type Circle = z.infer<typeof Circle>
+
+/** A circle as it was held: what was sung, for how long, and who had which turn. Nothing in it says how a child did. */
+export const CircleLog = z.strictObject({
+  id: Id,
+  date: CalendarDate,
+  /** The unit's name as it was then: the log stays when the unit goes. */
+  unit: OptionalLine,
+  parts: z
+    .array(
+      z.strictObject({
+        pieceId: Id.nullable(),
+        title: Line,
+        kind: PieceKind,
+        minutes: PieceMinutes,
+        /** They asked for it again. */
+        again: z.boolean(),
+      }),
+    )
+    .max(MOST_PARTS),
+  turns: z.array(z.strictObject({ what: Line, childId: Id })).max(12),
+})
+export type CircleLog = z.infer<typeof CircleLog>

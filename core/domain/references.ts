@@ -2,6 +2,7 @@ import type { Activity } from './activity'
 import type { FamilyPromise, Purchase, Idea } from './unit'
 import type { Placement } from './placement'
 import type { PrepMark } from './prep'
+import type { Circle } from './circle'
 import type { PrintSet } from './printSet'
 import type { Recipe } from './recipe'
 import type { StockEntry } from './stock'
@@ -59,7 +60,8 @@ export function referencesOf(kind: ThingKind, value: ThingOf<ThingKind>): Refere
     // A mark does not hold its placement: that may go, and come back by undo.
     case 'prepMark':
     case 'printSet':
-      return to('unitId', 'unit', (value as PrepMark | PrintSet).unitId)
+    case 'circle':
+      return to('unitId', 'unit', (value as PrepMark | PrintSet | Circle).unitId)
     // What is written down for good does not hold on to a unit that goes.
     case 'stock':
       return to('materialId', 'material', (value as StockEntry).materialId)
@@ -77,13 +79,16 @@ export const REFERRERS: Record<ThingKind, readonly ThingKind[]> = {
   material: ['activity', 'recipe', 'placement', 'purchase', 'promise', 'stock'],
   activity: ['idea', 'placement'],
   recipe: ['placement'],
-  unit: ['idea', 'placement', 'purchase', 'promise', 'prepMark', 'printSet'],
+  unit: ['idea', 'placement', 'purchase', 'promise', 'prepMark', 'printSet', 'circle'],
   idea: [],
   placement: [],
   purchase: [],
   promise: [],
   prepMark: [],
   printSet: [],
+  circle: [],
+  piece: [],
+  circleLog: [],
   stock: [],
   batch: [],
 }

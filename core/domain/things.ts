@@ -3,6 +3,7 @@ import { Activity } from './activity'
 import { Adult } from './adult'
 import { Batch } from './batch'
 import { Center } from './center'
+import { Circle, CircleLog, Piece } from './circle'
 import { Child } from './child'
 import { Home } from './home'
 import { Material } from './material'
@@ -32,6 +33,9 @@ export const THINGS = {
   promise: FamilyPromise,
   prepMark: PrepMark,
   printSet: PrintSet,
+  circle: Circle,
+  piece: Piece,
+  circleLog: CircleLog,
   stock: StockEntry,
   batch: Batch,
 } as const
@@ -48,6 +52,7 @@ export const UNIT_KINDS = [
   'promise',
   'prepMark',
   'printSet',
+  'circle',
 ] as const satisfies ThingKind[]
 /** Kinds that only grow: read by what they are about, and never all at once. */
 export const LOG_KINDS = ['stock', 'batch'] as const satisfies ThingKind[]
@@ -82,6 +87,9 @@ const Put = z.discriminatedUnion('kind', [
   putOf('promise'),
   putOf('prepMark'),
   putOf('printSet'),
+  putOf('circle'),
+  putOf('piece'),
+  putOf('circleLog'),
   putOf('batch'),
 ])
 const Remove = z.strictObject({

@@ -123,6 +123,9 @@ export function newHome(
     promises: [],
     prepMarks: [],
     printSets: [],
+    circles: [],
+    pieces: [],
+    circleLogs: [],
     stock: [],
     batches: [],
   })

@@ -1,7 +1,16 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import { PlanFile, planImport, unitPlanFile, writePlanFile } from '@core/papers'
-import { type ImportEntry, type Op, type Row, type ThingKind, type User, valuesOf } from '@core/domain'
+import {
+  LOG_KINDS,
+  UNIT_KINDS,
+  valuesOf,
+  type ImportEntry,
+  type Op,
+  type Row,
+  type ThingKind,
+  type User,
+} from '@core/domain'
 import { invalid, notFound } from './refusal'
 import { readHouse, readRows } from '../store/rows'
 import type { Changes } from './changes'
@@ -15,11 +24,7 @@ export class PlanFiles {
 
   private async readAll(): Promise<Row[]> {
     const house = await readHouse(this.db)
-    const own = await Promise.all(
-      (['unit', 'idea', 'placement', 'purchase', 'promise', 'prepMark', 'printSet', 'stock', 'batch'] as const).map(
-        (kind) => readRows(this.db, kind),
-      ),
-    )
+    const own = await Promise.all([...UNIT_KINDS, ...LOG_KINDS].map((kind) => readRows(this.db, kind)))
     return [...house, ...(own.flat() as Row[])]
   }
 
@@ -39,6 +44,9 @@ export class PlanFiles {
       promises: valuesOf(rows, 'promise'),
       prepMarks: valuesOf(rows, 'prepMark'),
       printSets: valuesOf(rows, 'printSet'),
+      circles: valuesOf(rows, 'circle'),
+      pieces: valuesOf(rows, 'piece'),
+      circleLogs: valuesOf(rows, 'circleLog'),
       stock: valuesOf(rows, 'stock'),
       batches: valuesOf(rows, 'batch'),
     }

@@ -16,6 +16,9 @@ export const TABLES: Record<ThingKind, string> = {
   promise: 'promises',
   prepMark: 'prep_marks',
   printSet: 'print_sets',
+  circle: 'circles',
+  piece: 'pieces',
+  circleLog: 'circle_logs',
   stock: 'stock',
   batch: 'batches',
 }
@@ -34,6 +37,7 @@ export const KEY_COLUMNS: Partial<Record<ThingKind, Record<string, string>>> = {
   promise: { unit_id: 'unitId', material_id: 'materialId' },
   prepMark: { unit_id: 'unitId', placement_id: 'placementId' },
   printSet: { unit_id: 'unitId' },
+  circle: { unit_id: 'unitId' },
   stock: { material_id: 'materialId' },
   batch: { recipe_id: 'recipeId', gone_on: 'goneOn' },
 }

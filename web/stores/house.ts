@@ -29,6 +29,9 @@ export const useHouse = defineStore('house', () => {
   const activities = computed(() => rows.list('activity'))
   const activitiesById = computed(() => byId(activities.value))
   const recipes = computed(() => rows.list('recipe'))
+  /** Pieces of the home's own; and circles that were held. */
+  const pieces = computed(() => rows.list('piece'))
+  const circleLogs = computed(() => rows.list('circleLog'))
   const units = computed(() => [...rows.list('unit')].sort((a, b) => (a.start < b.start ? -1 : 1)))
 
   /** All of it, as computations take it. */
@@ -72,6 +75,8 @@ export const useHouse = defineStore('house', () => {
     activities,
     activitiesById,
     recipes,
+    pieces,
+    circleLogs,
     units,
     flags,
     load,

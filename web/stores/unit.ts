@@ -1,6 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
+import { UNIT_KINDS } from '@core/domain'
 import type { Idea, Placement, SpokenFor, Tick, Unit, UnitSnapshot, ChangedRow } from '@core/domain'
+
 import { canonical, byId } from '@core/base'
 import { tickLabel } from '@core/papers'
 import { readingsOf, type Readings } from '@core/readings'
@@ -34,6 +36,9 @@ function samePlan(a: UnitSnapshot, b: UnitSnapshot): boolean {
   })
 }
 
+/** Kinds that belong to the open unit, beside itself. */
+const OWN_KINDS = UNIT_KINDS.filter((kind) => kind !== 'unit')
+
 /** The unit that is open: its rows, its readings, and the line on which other screens are heard. */
 export const useUnit = defineStore('unit', () => {
   const rows = useRows()
@@ -61,6 +66,7 @@ export const useUnit = defineStore('unit', () => {
   const promises = computed(() => ofUnit(rows.list('promise')))
   const prepMarks = computed(() => ofUnit(rows.list('prepMark')))
   const printSets = computed(() => ofUnit(rows.list('printSet')))
+  const circles = computed(() => ofUnit(rows.list('circle')))
   /** Half ideas that belong to no unit yet. */
   const loose = computed<Idea[]>(() => rows.list('idea').filter((one) => one.unitId === null))
   const theme = computed(() => (unit.value ? themeOf(unit.value) : null))
@@ -135,7 +141,7 @@ export const useUnit = defineStore('unit', () => {
     failed.value = ''
     try {
       const answer = await writer.readPast(() => api.unit(unitId))
-      rows.replace(['idea', 'placement', 'purchase', 'promise', 'prepMark', 'printSet'], answer.rows)
+      rows.replace(OWN_KINDS, answer.rows)
       rows.accept(
         answer.rows
           .filter((row) => row.kind === 'unit')
@@ -144,7 +150,7 @@ export const useUnit = defineStore('unit', () => {
       writer.showTicks(answer.ticks)
       spokenFor.value = answer.spokenFor
       writer.setSteps(unitId, answer.steps)
-      writer.resume(['idea', 'placement', 'purchase', 'promise', 'prepMark', 'printSet', 'unit'])
+      writer.resume(UNIT_KINDS)
     } catch (error) {
       failed.value = error instanceof Error ? error.message : String(error)
     } finally {
@@ -180,6 +186,7 @@ export const useUnit = defineStore('unit', () => {
     promises,
     prepMarks,
     printSets,
+    circles,
     activities,
     activitiesById,
     titleOf,

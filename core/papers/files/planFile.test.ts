@@ -20,6 +20,9 @@ const nothing = {
   promises: [],
   prepMarks: [],
   printSets: [],
+  circles: [],
+  pieces: [],
+  circleLogs: [],
   stock: [],
   batches: [],
 }

@@ -5,10 +5,13 @@ import {
   Batch,
   Center,
   Child,
+  Circle,
+  CircleLog,
   FamilyPromise,
   Home,
   Idea,
   Material,
+  Piece,
   Placement,
   PrepMark,
   PrintSet,
@@ -50,6 +53,9 @@ export const PlanFile = z.strictObject({
   promises: z.array(FamilyPromise).max(MANY).default([]),
   prepMarks: z.array(PrepMark).max(MANY).default([]),
   printSets: z.array(PrintSet).max(MANY).default([]),
+  circles: z.array(Circle).max(MANY).default([]),
+  pieces: z.array(Piece).max(2000).default([]),
+  circleLogs: z.array(CircleLog).max(MANY).default([]),
   stock: z
     .array(StockEntry)
     .max(MANY * 10)
@@ -73,6 +79,9 @@ export const FILE_LISTS = [
   ['promises', 'promise'],
   ['prepMarks', 'prepMark'],
   ['printSets', 'printSet'],
+  ['circles', 'circle'],
+  ['pieces', 'piece'],
+  ['circleLogs', 'circleLog'],
   ['stock', 'stock'],
   ['batches', 'batch'],
 ] as const satisfies [keyof PlanFile, ThingKind][]
@@ -170,6 +179,8 @@ export function unitPlanFile(all: Omit<PlanFile, 'format' | 'version'>, unitId: 
     ...recipes.flatMap((one) => referencesOf('recipe', one).map((reference) => reference.id)),
   ])
   const centerIds = new Set(placements.map((one) => one.centerId))
+  const circles = all.circles.filter((one) => one.unitId === unitId)
+  const pieceIds = new Set(circles.flatMap((one) => one.parts.map((part) => part.pieceId)))
   return writePlanFile({
     home: null,
     children: [],
@@ -188,6 +199,9 @@ export function unitPlanFile(all: Omit<PlanFile, 'format' | 'version'>, unitId: 
     printSets: all.printSets
       .filter((one) => one.unitId === unitId)
       .map((one) => ({ ...one, children: [], levels: {}, printedOn: null })),
+    circles: circles.map((one) => ({ ...one, turns: one.turns.map((turn) => ({ ...turn, childId: null })) })),
+    pieces: all.pieces.filter((one) => pieceIds.has(one.id)),
+    circleLogs: [],
     stock: [],
     batches: [],
   })

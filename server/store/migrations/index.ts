@@ -14,6 +14,7 @@ import { mixing } from './013-mixing'
 import { preparation } from './014-preparation'
 import { printing } from './015-printing'
 import { printOwn } from './016-print-own'
+import { circles } from './017-circles'
 import type { Migration } from './migration'
 
 export type { Migration }
@@ -35,4 +36,5 @@ export const MIGRATIONS: readonly Migration[] = [
   preparation,
   printing,
   printOwn,
+  circles,
 ]

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiPrinterOutline } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
-import { countWords, fullDate, longDate } from '@core/base'
+import { countWords, longDate, shortDate } from '@core/base'
 import { daySheet, sheetTitle, weekSheet, weeksOf } from '@core/papers'
 import { isToGet } from '@core/supplies'
 import { useBoard } from '../../stores/board'
@@ -63,7 +63,7 @@ watch(
   { immediate: true },
 )
 const weekItems = computed(() =>
-  weeks.value.map((week, i) => ({ title: `Week ${i + 1}, from ${fullDate(week.from)}`, value: week.from })),
+  weeks.value.map((week, i) => ({ title: `Week ${i + 1}, from ${shortDate(week.from)}`, value: week.from })),
 )
 const week = computed(() =>
   unit.snapshot && unit.readings && monday.value ? weekSheet(unit.snapshot, unit.readings.plan, monday.value) : null,

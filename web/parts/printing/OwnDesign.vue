@@ -15,6 +15,8 @@ const fault = ref<Record<string, string>>({})
 const word = ref('')
 const picture = ref('')
 const kept = ref(false)
+/** What is closed is not there: nothing of it is found by keys. */
+const isOpen = ref(props.set.own.length > 0)
 watch(
   () => props.set.id,
   () => {
@@ -67,11 +69,16 @@ async function keep(): Promise<void> {
         :error-messages="fault.text ? [fault.text] : []"
         @change="change('your words', { text: text($event) })"
     /></FormField>
-    <details v-if="takesCards" class="rows" :open="set.own.length > 0">
+    <details
+      v-if="takesCards"
+      class="rows"
+      :open="isOpen"
+      @toggle="isOpen = ($event.target as HTMLDetailsElement).open"
+    >
       <summary>
         <b>Cards of your own</b> <span class="mute small">{{ set.own.length || 'none' }}</span>
       </summary>
-      <ul v-if="set.own.length" class="rows">
+      <ul v-if="isOpen && set.own.length" class="rows">
         <li v-for="(card, i) in set.own" :key="i" class="own">
           <ThingPicture v-if="card.picture" :name="card.picture" :size="28" />
           <span>{{ card.word }}</span>
@@ -79,14 +86,14 @@ async function keep(): Promise<void> {
         </li>
       </ul>
       <v-checkbox
-        v-if="set.own.length"
+        v-if="isOpen && set.own.length"
         :model-value="set.ownOnly"
         :label="isHouse ? 'Only these, none of the house' : 'Only these, none of the theme'"
         hide-details
         density="compact"
         @update:model-value="change('only your own', { ownOnly: Boolean($event) })"
       />
-      <form class="rows new" @submit.prevent="add">
+      <form v-if="isOpen" class="rows new" @submit.prevent="add">
         <FormField label="Word"><v-text-field v-model="word" maxlength="120" /></FormField>
         <ThingDrawing v-model="picture" :name="word || 'the new card'" />
         <p v-if="fault.own" class="brick small" role="alert">{{ fault.own }}</p>
