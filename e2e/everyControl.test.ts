@@ -54,6 +54,7 @@ const steps = (unit: string) =>
     'get-ready?tab=mix&recipe=no-cook-dough',
     'get-ready?tab=time',
     'prepare',
+    'lay-out?view=circle',
     'print',
     'print?tab=own',
     'print?tab=sheets',

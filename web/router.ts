@@ -59,6 +59,12 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'In the shop' },
   },
   {
+    path: '/units/:unitId/circle/:day',
+    name: 'stage',
+    component: () => import('./views/StageView.vue'),
+    meta: { title: 'On stage' },
+  },
+  {
     path: '/units/:unitId/print',
     name: 'print',
     component: () => import('./views/PrintView.vue'),

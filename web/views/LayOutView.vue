@@ -19,6 +19,8 @@ import DaysBoard from './layOut/DaysBoard.vue'
 
 /** Lay out: the days, the room, and the pages of three readings, with one pocket beside and the pulse below. */
 const RoomPlan = defineAsyncComponent(() => import('./layOut/RoomPlan.vue'))
+const CircleTab = defineAsyncComponent(() => import('./layOut/CircleTab.vue'))
+const CirclePocket = defineAsyncComponent(() => import('../parts/pockets/CirclePocket.vue'))
 const BinDesigner = defineAsyncComponent(() => import('./layOut/BinDesigner.vue'))
 const BinPocket = defineAsyncComponent(() => import('../parts/pockets/BinPocket.vue'))
 const RoundedMap = defineAsyncComponent(() => import('./layOut/RoundedMap.vue'))
@@ -48,7 +50,7 @@ const firstWords = computed(() => {
   )
 })
 
-const VIEWS = ['days', 'room', 'rounded', 'adults', 'ahead'] as const
+const VIEWS = ['days', 'circle', 'room', 'rounded', 'adults', 'ahead'] as const
 type View = (typeof VIEWS)[number]
 const view = computed<View>({
   get: () => VIEWS.find((one) => one === route.query.view) ?? 'days',
@@ -61,6 +63,7 @@ const clashes = computed(() => (store.readings ? materialClashes(store.readings.
 const ahead = useLookAhead()
 const tabs = computed(() => [
   { value: 'days' as const, title: 'Days' },
+  { value: 'circle' as const, title: 'Circle' },
   { value: 'room' as const, title: 'Room', figure: clashes.value.length ? String(clashes.value.length) : '' },
   { value: 'rounded' as const, title: 'Well-rounded' },
   { value: 'adults' as const, title: 'Adults' },
@@ -69,6 +72,8 @@ const tabs = computed(() => [
 watch(view, (now) => {
   if (now === 'days' && board.selected?.kind === 'center') board.selected = null
 })
+/** The part of the circle that the pocket shows. */
+const inCircle = ref<string | null>(null)
 const open = () => (pocketOpen.value = true)
 function openReading(name: ReadingName) {
   board.selected = { kind: 'reading', name }
@@ -104,6 +109,7 @@ const pocketTitle = computed(() =>
     <FirstPlanNote v-if="firstWords.length" :words="firstWords" @close="firstPlan.close" />
     <SegmentedTabs v-model="view" class="views" label="Ways to look at the unit" :tabs="tabs" />
     <DaysBoard v-if="view === 'days'" @open="open" />
+    <CircleTab v-else-if="view === 'circle'" v-model="inCircle" @open="open" />
     <BinDesigner v-else-if="bin" :key="bin.id" :placement="bin" @close="router.push({ query: { view: 'room' } })" />
     <RoomPlan v-else-if="view === 'room'" :clashes="clashes" @open="open" />
     <RoundedMap v-else-if="view === 'rounded'" @open="open" />
@@ -112,29 +118,32 @@ const pocketTitle = computed(() =>
     <p v-else class="mute" role="status">Looking over the days ahead</p>
 
     <template #pocket>
-      <RefusalNote
-        v-if="board.refused"
-        :title="board.titleOf(board.refused.carried.activityId)"
-        :reason="board.refused.reason"
-        :remedies="board.refused.remedies"
-        @place="(slot) => board.drop(board.refused!.carried, slot.where, slot.centerId)"
-        @leave="board.refused = null"
-      />
-      <BinPocket v-if="bin" :key="bin.id" :placement="bin" />
-      <PlacementPocket v-else-if="inPocket" :key="inPocket.id" :placement="inPocket" />
-      <SlotPocket v-else-if="board.selected?.kind === 'slot'" :where="board.selected.where" />
-      <ReadingPocket v-else-if="board.selected?.kind === 'reading'" :name="board.selected.name" />
-      <CenterPocket
-        v-else-if="board.selected?.kind === 'center'"
-        :key="board.selected.id"
-        :center-id="board.selected.id"
-      />
-      <ClashPocket v-else-if="clash" :clash="clash" />
-      <ReadingPocket v-else-if="view === 'rounded'" name="rounded" />
-      <LicensePocket v-else-if="view === 'adults'" />
-      <RoomPocket v-else-if="view === 'room'" />
-      <UnplacedIdeas v-else />
-      <UnitLength v-if="view === 'days'" />
+      <CirclePocket v-if="view === 'circle'" v-model="inCircle" />
+      <template v-else>
+        <RefusalNote
+          v-if="board.refused"
+          :title="board.titleOf(board.refused.carried.activityId)"
+          :reason="board.refused.reason"
+          :remedies="board.refused.remedies"
+          @place="(slot) => board.drop(board.refused!.carried, slot.where, slot.centerId)"
+          @leave="board.refused = null"
+        />
+        <BinPocket v-if="bin" :key="bin.id" :placement="bin" />
+        <PlacementPocket v-else-if="inPocket" :key="inPocket.id" :placement="inPocket" />
+        <SlotPocket v-else-if="board.selected?.kind === 'slot'" :where="board.selected.where" />
+        <ReadingPocket v-else-if="board.selected?.kind === 'reading'" :name="board.selected.name" />
+        <CenterPocket
+          v-else-if="board.selected?.kind === 'center'"
+          :key="board.selected.id"
+          :center-id="board.selected.id"
+        />
+        <ClashPocket v-else-if="clash" :clash="clash" />
+        <ReadingPocket v-else-if="view === 'rounded'" name="rounded" />
+        <LicensePocket v-else-if="view === 'adults'" />
+        <RoomPocket v-else-if="view === 'room'" />
+        <UnplacedIdeas v-else />
+        <UnitLength v-if="view === 'days'" />
+      </template>
     </template>
     <template #pulse
       ><PulseBar

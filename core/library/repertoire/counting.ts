@@ -244,7 +244,7 @@ turn: there on the top they could see far and wide.
   Down, everyone, down the other side!
 home: {N} {things} rolling down the hill,
   tumbling and laughing, over until,
-end: there in the valley they lay in a heap.
+end: there in the valley the grass is so deep.
   One, two, three, and they fell asleep.
 adj: little, small
 moves: Climb with your knees high and your body rising; on the way down, get lower and lower.

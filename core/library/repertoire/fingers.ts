@@ -185,7 +185,7 @@ One pulls the cover from everyone’s feet.
 All of them grumble, and all of them tug.
 Then they lie closer, and give it a hug.
 moves: Lay one hand over the fingers of the other; lift it away.
-  Pull to and fro; close both hands in each other.
+  Pull back and forth; close both hands in each other.
 shorten: The hug.
 go on: Say good night to each finger.
 
@@ -218,7 +218,7 @@ Tap goes the hammer
 Tap goes the hammer, one hand on my knee.
 Tap go two hammers, for you and for me.
 
-To and fro, to and fro, that is the saw.
+Forward and backward, and that is the saw.
 Now it is finished: a table for four.
 moves: One fist taps, then two.
   Saw over the arm; lay both hands flat.

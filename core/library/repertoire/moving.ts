@@ -58,8 +58,8 @@ Wind and leaves
 Up in the branches the leaves hold on tight.
 Wind comes along in the middle of night.
 Whirl them and swirl them, and over they roll,
-down in a heap in the bottom of the bowl.
-moves: Stand with arms up; sway; whirl through the room; sink into one heap.
+down in a pile in the bottom of the bowl.
+moves: Stand with arms up; sway; whirl through the room; sink into one pile.
 shorten: Whirl and sink.
 go on: A child is the wind.
 

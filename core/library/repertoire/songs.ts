@@ -101,7 +101,7 @@ Easy on the water
 Easy on the water, and easy goes the oar.
 Easy, easy, easy till we touch the other shore.
 tune: Row, Row, Row Your Boat (slow)
-moves: Sit face to face with hands joined; rock to and fro.
+moves: Sit face to face with hands joined; rock forward and back.
 shorten: Once.
 go on: A wave comes; a fish looks in; and easy again.
 

@@ -1,0 +1,190 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { InputError } from '@core/base'
+import { fingersFor, USUAL_RANGE, versesFor, versesOf, thingsFor, type Verse } from '@core/circle'
+import { CountRange, type CirclePart, type PieceKind } from '@core/domain'
+import { useCircle } from '../../stores/circle'
+import FormField from '../fields/FormField.vue'
+import { numberOrNone } from '../fields/numberOrNone'
+import { KIND_NAMES } from '../circle/kindNames'
+
+/** One thing of the circle: its words, how it is counted and how long it is; or, with none chosen, what could come in. */
+const chosen = defineModel<string | null>({ required: true })
+const circle = useCircle()
+const now = computed(() => circle.parts.find((one) => one.part.id === chosen.value) ?? null)
+const piece = computed(() => now.value?.piece ?? null)
+const counts = computed(() => (piece.value && piece.value.form in USUAL_RANGE ? piece.value.form : null))
+const range = computed<CountRange | null>(() =>
+  counts.value ? (now.value!.part.range ?? USUAL_RANGE[counts.value as keyof typeof USUAL_RANGE]) : null,
+)
+const verses = computed<Verse[]>(() => {
+  if (!now.value || !piece.value) return []
+  try {
+    return versesFor(now.value.part, piece.value, circle.objects)
+  } catch {
+    return []
+  }
+})
+const shown = computed(() => verses.value.slice(0, 2))
+const most = computed(() => Math.max(0, ...verses.value.map((verse) => verse.count ?? 0)))
+const thingItems = computed(() =>
+  circle.objects.filter((one) => one.form === 'thing' && one.name.trim()).map((one) => one.name),
+)
+const fault = ref<Record<string, string>>({})
+watch(chosen, () => (fault.value = {}))
+function set(label: string, over: Partial<CirclePart>): void {
+  if (now.value) void circle.change(now.value.part.id, `${now.value.title}: ${label}`, over)
+}
+function count(field: keyof CountRange, value: number | null): void {
+  const next = { ...range.value!, [field]: value ?? Number.NaN }
+  const checked = CountRange.safeParse(next)
+  fault.value = checked.success
+    ? {}
+    : Object.fromEntries(checked.error.issues.map((one) => [String(one.path[0]), one.message]))
+  if (!checked.success) return
+  try {
+    versesOf(piece.value!, { things: thingsFor(now.value!.part, circle.objects), range: next })
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    fault.value = Object.fromEntries(error.faults.map((one) => [one.field, one.message]))
+    return
+  }
+  set('how it counts', { range: next })
+}
+function minutes(value: number | null): void {
+  if (value !== null && (value < 0 || value > 120)) fault.value = { minutes: 'Minutes go from 0 to 120' }
+  else {
+    fault.value = {}
+    set('minutes', { minutes: value })
+  }
+}
+const kind = ref<PieceKind | 'all'>('all')
+const KINDS = [
+  { title: 'Everything', value: 'all' as const },
+  ...Object.entries(KIND_NAMES).map(([value, title]) => ({ title, value: value as PieceKind })),
+]
+const word = ref('')
+const offers = computed(() =>
+  circle.offers
+    .filter(({ piece: one }) => kind.value === 'all' || one.kind === kind.value)
+    .filter(({ piece: one }) => `${one.title} ${one.text}`.toLowerCase().includes(word.value.trim().toLowerCase()))
+    .slice(0, 30),
+)
+const nameOf = (id: string) => circle.titleOf(circle.piecesById.get(id)!, { thing: '', range: null } as CirclePart)
+</script>
+
+<template>
+  <div v-if="now" class="stack">
+    <div>
+      <h2>{{ now.title }}</h2>
+      <p class="mute">
+        {{ KIND_NAMES[now.item.kind] }}, {{ now.item.shortest }} to {{ now.item.longest }} min<template
+          v-if="piece?.tune"
+          >, to the tune of {{ piece.tune }}</template
+        >
+      </p>
+    </div>
+    <div v-for="(verse, i) in shown" :key="i">
+      <p v-for="(words, j) in verse.lines" :key="j">{{ words }}</p>
+    </div>
+    <p v-if="piece?.ask" class="mute">Ask: {{ piece.ask }}</p>
+    <p v-if="piece?.moves" class="small">{{ piece.moves.split('\n').join(' ') }}</p>
+    <div v-if="range" class="rows">
+      <div class="fact">
+        <span>Verses</span><b>{{ verses.length }}</b>
+      </div>
+      <div class="fact">
+        <span>Fingers</span><b>{{ fingersFor(most) }}</b>
+      </div>
+      <div class="three">
+        <FormField
+          v-for="field in ['from', 'to', 'step'] as const"
+          :key="field"
+          :label="`Count ${field === 'step' ? 'by' : field}`"
+          ><v-text-field
+            type="number"
+            min="0"
+            :model-value="range[field]"
+            :error-messages="fault[field] ? [fault[field]] : []"
+            @change="count(field, numberOrNone(($event.target as HTMLInputElement).value))"
+        /></FormField>
+      </div>
+    </div>
+    <FormField v-if="piece && piece.form !== 'text' && thingItems.length" label="Which object"
+      ><v-select
+        :model-value="now.part.thing || thingItems[0]"
+        aria-label="Which object"
+        :items="thingItems"
+        @update:model-value="set('which object', { thing: $event })"
+    /></FormField>
+    <FormField label="Minutes" hint="Empty: as it fits."
+      ><v-text-field
+        type="number"
+        min="0"
+        step="0.5"
+        :model-value="now.part.minutes"
+        :error-messages="fault.minutes ? [fault.minutes] : []"
+        @change="minutes(numberOrNone(($event.target as HTMLInputElement).value))"
+    /></FormField>
+    <div v-if="piece?.props.length" class="fact">
+      <span>In hand</span><b>{{ piece.props.join(', ') }}</b>
+    </div>
+    <p v-if="piece" class="small mute">
+      {{ circle.why(piece).join('. ') }}.<template v-if="piece.shorten"> Shorter: {{ piece.shorten }}</template
+      ><template v-if="piece.goOn"> To go on: {{ piece.goOn }}</template>
+    </p>
+    <v-checkbox
+      :model-value="now.part.pinned"
+      label="It stays in its place"
+      hide-details
+      density="compact"
+      @update:model-value="set(now.part.pinned ? 'moves again' : 'stays', { pinned: Boolean($event) })"
+    />
+    <div class="inline">
+      <v-btn size="small" @click="circle.move(now.part.id, -1)">Earlier</v-btn>
+      <v-btn size="small" @click="circle.move(now.part.id, 1)">Later</v-btn>
+      <TextButton @click="(circle.drop(now.part.id, now.title), (chosen = null))">Leave it out</TextButton>
+    </div>
+  </div>
+  <div v-else class="stack">
+    <div>
+      <h2>What could come in</h2>
+      <p class="mute small">The best for this day first.</p>
+    </div>
+    <v-text-field v-model="word" placeholder="Look for a word" aria-label="Look for a word" clearable />
+    <v-select v-model="kind" :items="KINDS" aria-label="Kind" />
+    <ul class="rows">
+      <li v-for="{ piece: one, why } in offers" :key="one.id" class="card offer">
+        <span class="card-title">{{ nameOf(one.id) }}</span>
+        <span class="small mute">{{ KIND_NAMES[one.kind] }}, {{ one.minutes.planned }} min. {{ why.join('. ') }}.</span>
+        <v-btn size="small" :aria-label="`Add ${nameOf(one.id)}`" @click="circle.add(one)">Add</v-btn>
+      </li>
+    </ul>
+    <p v-if="!offers.length" class="mute">Nothing of that kind, or with that word.</p>
+  </div>
+</template>
+
+<style scoped>
+.fact {
+  display: flex;
+  justify-content: space-between;
+  gap: 10px;
+  border-bottom: 1px solid var(--edge);
+  padding: 4px 0;
+}
+.three {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 8px;
+}
+ul {
+  list-style: none;
+  padding: 0;
+}
+.offer {
+  display: grid;
+  gap: 2px;
+  padding: 8px 10px;
+  justify-items: start;
+}
+</style>
