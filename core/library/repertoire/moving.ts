@@ -37,7 +37,7 @@ Statues stand still when the guard walks around.
 Statues may dance when he makes not a sound.
 Here comes his lantern, and here comes his key.
 Nobody moved now, as far as we see.
-moves: One is the guard with a flashlight; the others move only in his back.
+moves: A child is the guard with a flashlight; the others move only in his back.
 props: a flashlight
 shorten: Two rounds.
 go on: Another guard.
@@ -163,7 +163,7 @@ Slow goes the engine with nobody there.
 Hook on behind it, there’s room and to spare.
 Over the bridge now, and through the dark hill.
 Stop at the station, and stand very still.
-moves: One walks; at each stop another holds on to the shoulders before.
+moves: A child walks; at each stop another holds on to the shoulders before.
 shorten: Two stops.
 go on: A new engine; backward out of the station.
 

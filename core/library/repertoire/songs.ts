@@ -53,12 +53,12 @@ go on: Stand bare in winter; bud in spring.
 
 = round-the-table | rhyme | text | older-toddler | up | 1 | 1 2 3 | music-movement social-emotional
 Round we go
-One walks around, and one walks around,
-one walks around the ring, oh.
+Somebody walks, and somebody walks,
+somebody walks in the ring, oh.
 Pick out a friend by the touch of your hand,
 and now there are two to sing, oh.
 tune: Skip to My Lou
-moves: One walks inside the ring, chooses another; then two, then four.
+moves: A child walks inside the ring, chooses another; then two, then four.
 ask: How many go around now?
 shorten: Two rounds.
 go on: Until nobody is left in the ring.
