@@ -1,6 +1,7 @@
 import { capital } from '../../ideas'
 import { shuffled, type PrintContext, type PrintKindInfo } from '../context'
 import { aboveFoot } from '../page'
+import { picturesIn, type WordPicture } from '../wordPictures'
 import { deck, wholePage, type Pen, type PrintThing } from '../pen'
 import { circle, inset, line, rect, split, square, stack, text, textIn, TINT_INK, type Box } from '../svg'
 import { sizeOf } from './match'
@@ -206,6 +207,24 @@ const care: PrintKindInfo = {
     return pages
   },
 }
+/** Drawings beside each other; what one does not do is crossed out. */
+const said = (pen: Pen, pictures: readonly WordPicture[], box: Box): string =>
+  split(
+    box,
+    pictures.map(() => 1),
+    2,
+  )
+    .map((cell, i) => {
+      const { picture, not } = pictures[i]
+      const { x, y, width, height } = square(cell)
+      const cross = { stroke: not && pen.ink === 'color' ? '#a8352b' : pen.text, width: 1.4, cap: 'round' as const }
+      return (
+        pen.picture({ one: '', picture }, square(cell, 0.86)) +
+        (not ? line(x, y, x + width, y + height, cross) + line(x + width, y, x, y + height, cross) : '')
+      )
+    })
+    .join('')
+
 const binRules: PrintKindInfo = {
   ...base,
   title: 'Rules at the bin',
@@ -222,7 +241,10 @@ const binRules: PrintKindInfo = {
     )
     const body = house.binRules.map((rule, i) => {
       const row = { ...rows[i], height: Math.min(rows[i].height, 52) }
-      const [mark, words] = split(inset(row, 4), [1, 5], 5)
+      const pictures = picturesIn(rule, 2)
+      const parts = split(inset(row, 4), pictures.length ? [1, 1.1 * pictures.length, 5 - pictures.length] : [1, 5], 5)
+      const [mark] = parts
+      const words = parts[parts.length - 1]
       const side = square(mark, 0.9)
       return (
         rect(row, { stroke: pen.text, width: 0.4 }, 4) +
@@ -232,6 +254,7 @@ const binRules: PrintKindInfo = {
           width: 0.3,
         }) +
         textIn(String(i + 1), side, bold(pen, 14)) +
+        (pictures.length ? said(pen, pictures, parts[1]) : '') +
         textIn(rule, words, { ...bold(pen, 10), anchor: 'start' })
       )
     })
@@ -258,7 +281,10 @@ const recipeCards: PrintKindInfo = {
   draw(pen, context) {
     const cards = context.house.recipes.flatMap(({ name, steps }) =>
       steps.map((step, i) => (box: Box) => {
-        const [head, middle] = stack(inset(box, 5), [1, 3.4], 2)
+        const pictures = picturesIn(step, 3)
+        const rows = stack(inset(box, 5), pictures.length ? [1, 1.5, 1.9] : [1, 3.4], 2)
+        const [head] = rows
+        const middle = rows[rows.length - 1]
         const [number, words] = split(head, [1, 4], 3)
         const side = square(number)
         return (
@@ -269,6 +295,7 @@ const recipeCards: PrintKindInfo = {
           }) +
           textIn(String(i + 1), side, bold(pen, 10)) +
           textIn(name, words, { most: 5.5, fill: pen.text, anchor: 'start', lines: 2 }) +
+          (pictures.length ? said(pen, pictures, rows[1]) : '') +
           textIn(step, middle, { ...bold(pen, 8), anchor: 'start', lines: 6 })
         )
       }),
