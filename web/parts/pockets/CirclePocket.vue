@@ -2,16 +2,27 @@
 import { computed, ref, watch } from 'vue'
 import { InputError } from '@core/base'
 import { fingersFor, USUAL_RANGE, versesFor, versesOf, thingsFor, type Verse } from '@core/circle'
-import { CountRange, type CirclePart, type PieceKind } from '@core/domain'
+import { CountRange, type CirclePart, type Piece, type PieceKind } from '@core/domain'
 import { useCircle } from '../../stores/circle'
 import FormField from '../fields/FormField.vue'
 import { numberOrNone } from '../fields/numberOrNone'
 import { KIND_NAMES } from '../circle/kindNames'
+import PieceForm from '../circle/PieceForm.vue'
+import { useHouse } from '../../stores/house'
 
 /** One thing of the circle: its words, how it is counted and how long it is; or, with none chosen, what could come in. */
 const chosen = defineModel<string | null>({ required: true })
 const circle = useCircle()
+const house = useHouse()
 const now = computed(() => circle.parts.find((one) => one.part.id === chosen.value) ?? null)
+/** The piece of her own that is written; null for a new one. */
+const writing = ref<{ piece: Piece | null } | null>(null)
+const isOwn = computed(() => house.pieces.some((one) => one.id === now.value?.piece?.id))
+function kept(one: Piece): void {
+  const isNew = !writing.value?.piece
+  writing.value = null
+  if (isNew) void circle.add(one)
+}
 const piece = computed(() => now.value?.piece ?? null)
 const counts = computed(() => (piece.value && piece.value.form in USUAL_RANGE ? piece.value.form : null))
 const range = computed<CountRange | null>(() =>
@@ -74,7 +85,8 @@ const nameOf = (id: string) => circle.titleOf(circle.piecesById.get(id)!, { thin
 </script>
 
 <template>
-  <div v-if="now" class="stack">
+  <PieceForm v-if="writing" :piece="writing.piece" @kept="kept" @close="writing = null" />
+  <div v-else-if="now" class="stack">
     <div>
       <h2>{{ now.title }}</h2>
       <p class="mute">
@@ -87,6 +99,10 @@ const nameOf = (id: string) => circle.titleOf(circle.piecesById.get(id)!, { thin
     <div v-for="(verse, i) in shown" :key="i">
       <p v-for="(words, j) in verse.lines" :key="j">{{ words }}</p>
     </div>
+    <p v-if="piece?.words || piece?.link" class="small mute">
+      <template v-if="piece.words">Words: {{ piece.words }}. </template>
+      <a v-if="piece.link" :href="piece.link" target="_blank" rel="noreferrer noopener">Listen to it</a>
+    </p>
     <p v-if="piece?.ask" class="mute">Ask: {{ piece.ask }}</p>
     <p v-if="piece?.moves" class="small">{{ piece.moves.split('\n').join(' ') }}</p>
     <div v-if="range" class="rows">
@@ -141,6 +157,7 @@ const nameOf = (id: string) => circle.titleOf(circle.piecesById.get(id)!, { thin
       @update:model-value="set(now.part.pinned ? 'moves again' : 'stays', { pinned: Boolean($event) })"
     />
     <div class="inline">
+      <v-btn v-if="isOwn" size="small" @click="writing = { piece }">Change its words</v-btn>
       <v-btn size="small" @click="circle.move(now.part.id, -1)">Earlier</v-btn>
       <v-btn size="small" @click="circle.move(now.part.id, 1)">Later</v-btn>
       <TextButton @click="(circle.drop(now.part.id, now.title), (chosen = null))">Leave it out</TextButton>
@@ -151,6 +168,7 @@ const nameOf = (id: string) => circle.titleOf(circle.piecesById.get(id)!, { thin
       <h2>What could come in</h2>
       <p class="mute small">The best for this day first.</p>
     </div>
+    <div><v-btn @click="writing = { piece: null }">Write your own</v-btn></div>
     <v-text-field v-model="word" placeholder="Look for a word" aria-label="Look for a word" clearable />
     <v-select v-model="kind" :items="KINDS" aria-label="Kind" />
     <ul class="rows">
