@@ -68,6 +68,7 @@ it('is led by keys and by a tap with no network, and counts along', async () => 
   await page.waitForSelector('.stage .verse')
   await page.setOfflineMode(true)
   await waitText(page, '.stage', ' opens the circle')
+  await waitText(page, '.stage', 'the youngest sit about 4')
   const all: string[] = []
   for (let i = 0; i < 60 && !(await page.$('[aria-label="Afterward"]')); i++) {
     all.push(await verse())

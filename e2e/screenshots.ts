@@ -35,7 +35,13 @@ const SHOTS: Shot[] = [
   { name: 'bin', path: `${UNIT}/lay-out?view=room&bin=wind-and-kites-5`, wait: '.filler' },
   { name: 'spark', path: `${UNIT}/spark`, wait: '.object' },
   { name: 'gather', path: `${UNIT}/gather?open=sail-a-cork`, wait: '.details' },
-  { name: 'start-a-unit', path: '/units?new=1', wait: '.styles' },
+  {
+    name: 'circle',
+    path: `${UNIT}/lay-out?view=circle`,
+    wait: '.tab.today ~ .tab',
+    click: '.tab.today ~ .tab',
+    then: '.strip',
+  },
   { name: 'get-ready', path: `${UNIT}/get-ready`, wait: '.line', click: '.line .name', then: '.pocket h3' },
   {
     name: 'mix',
@@ -65,7 +71,12 @@ const SHOTS: Shot[] = [
   },
   { name: 'print', path: `${UNIT}/print`, wait: '[role=img] symbol path' },
   { name: 'hand-over', path: `${UNIT}/hand-over`, wait: '.sheet' },
-  { name: 'run', path: `${UNIT}/run`, wait: '.sheet' },
+  {
+    name: 'on-stage',
+    path: `${UNIT}/circle/5`,
+    wait: '.verse',
+    keys: ['ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight'],
+  },
   {
     name: 'pantry',
     path: '/pantry',

@@ -238,12 +238,12 @@ describe('a day that was done', () => {
   it('takes out of the pantry what it used, less what came back', async () => {
     await desk.goto(`${home.base}${UNIT}/look-back`)
     await click(desk, 'Done: Kite tails')
-    // 28 buttons of 60, 495 cm of ribbon of 600, 50 ml of glue of 210, 5 sheets of card of 10.
+    // 28 buttons of 60, 495 cm of ribbon of 600, 50 ml of glue of 210, 5 sheets of card of 16.
     for (const [id, left] of [
       ['button', 32],
       ['ribbon-strip', 105],
       ['white-glue', 160],
-      ['card-stock', 5],
+      ['card-stock', 11],
     ] as const)
       await waitOnHand(id, left)
     await click(desk, 'We had leftovers: Kite tails')

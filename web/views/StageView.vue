@@ -69,6 +69,24 @@ watch(
     begun.value = Date.now()
   },
 )
+/** Since when they sit without a break; null while they are up. */
+const satSince = ref<number | null>(null)
+watch(
+  () => part.value?.item.seated ?? false,
+  (sits) => (satSince.value = sits ? (satSince.value ?? Date.now()) : null),
+  { immediate: true },
+)
+const satWords = computed(() => {
+  if (satSince.value === null || circle.sitting === null) return ''
+  const sat = Math.max(0, Math.floor((now.value.getTime() - satSince.value) / 60_000))
+  return `sitting ${sat} min, the youngest sit about ${circle.sitting}`
+})
+const tooLong = computed(
+  () =>
+    satSince.value !== null &&
+    circle.sitting !== null &&
+    now.value.getTime() - satSince.value > circle.sitting * 60_000,
+)
 const done = ref(false)
 /** The count is asked for before it is shown. */
 const asked = ref(true)
@@ -270,7 +288,8 @@ async function write(): Promise<void> {
           <v-btn @click="skip">Skip</v-btn>
         </div>
         <div class="clock-now">
-          <b>{{ clock }}</b><span class="small mute">{{ after ? `next: ${after}` : 'the last one' }}</span>
+          <b>{{ clock }}</b><span v-if="satWords" class="small" :class="tooLong ? 'ember' : 'mute'">{{ satWords }}</span
+          ><span class="small mute">{{ after ? `next: ${after}` : 'the last one' }}</span>
         </div>
         <div class="inline">
           <v-btn @click="end">End here</v-btn>

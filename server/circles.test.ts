@@ -1,0 +1,98 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { Circle, CircleLog, Piece } from '@core/domain'
+import { PIECES } from '@core/library/repertoire'
+import { change, Harness, TODAY } from './testing/harness'
+
+let kobby: Harness
+beforeAll(async () => {
+  kobby = await Harness.withDemo()
+})
+afterAll(() => kobby.stop())
+
+const WIND = 'wind-and-kites'
+const UNIT = `/api/v1/units/${WIND}`
+const circle: Circle = {
+  id: 'circle-8',
+  unitId: WIND,
+  day: 8,
+  parts: [
+    { id: 'a', pieceId: 'own-rhyme', own: null, thing: 'kite', range: null, minutes: null, pinned: true },
+    {
+      id: 'b',
+      pieceId: null,
+      own: { title: 'Why does it fly?', kind: 'talk', minutes: 3, seated: true, energy: 0 },
+      thing: '',
+      range: null,
+      minutes: null,
+      pinned: false,
+    },
+  ],
+  turns: [{ what: 'Rings the bell', childId: 'calla' }],
+}
+const piece: Piece = { ...PIECES[0], id: 'own-rhyme', title: 'Our own', words: 'Grandmother' }
+const log: CircleLog = {
+  id: 'log-8',
+  date: TODAY,
+  unit: 'Wind and Kites',
+  parts: [{ pieceId: 'own-rhyme', title: 'Our own', kind: 'gather', minutes: 1, again: true }],
+  turns: [{ what: 'Rings the bell', childId: 'calla' }],
+}
+const put = (kind: 'circle' | 'piece' | 'circleLog', value: object, unitId: string | null) =>
+  kobby.call('POST', '/api/v1/changes', change(unitId, [{ op: 'put', kind, base: 0, value } as never]))
+const rowsOf = async (path: string, kind: string): Promise<{ id: string }[]> =>
+  (await kobby.call('GET', path)).body.rows
+    .filter((row: { kind: string }) => row.kind === kind)
+    .map((row: { value: { id: string } }) => row.value)
+
+describe('a circle', () => {
+  it('is kept with its unit, her piece and what was sung with the home', async () => {
+    expect((await put('piece', piece, null)).status).toBe(200)
+    expect((await put('circle', circle, WIND)).status).toBe(200)
+    expect((await put('circleLog', log, null)).status).toBe(200)
+    expect(await rowsOf(UNIT, 'circle')).toContainEqual(circle)
+    expect(await rowsOf('/api/v1/house', 'piece')).toEqual([piece])
+    expect(await rowsOf('/api/v1/house', 'circleLog')).toContainEqual(log)
+  })
+  it('goes into the plan file and comes back; others get the circle and the piece, and nobody’s turn', async () => {
+    const { body: file } = await kobby.call('GET', '/api/v1/plan-file')
+    expect(file.circles).toContainEqual(circle)
+    const { body } = await kobby.call('POST', '/api/v1/plan-files/preview', file)
+    expect(body.entries.filter((one: { does: string }) => one.does !== 'same')).toEqual([])
+    const { body: given } = await kobby.call('GET', `${UNIT}/plan-file`)
+    expect(given.circles).toContainEqual({ ...circle, turns: [{ what: 'Rings the bell', childId: null }] })
+    expect(given.pieces).toEqual([piece])
+    expect(given.circleLogs).toEqual([])
+    expect(JSON.stringify(given)).not.toContain('calla')
+  })
+  it.each([
+    ['a part that is nothing', { parts: [{ ...circle.parts[0], pieceId: null }] }, 'pieceId'],
+    ['a day that is none', { day: 0 }, 'day'],
+    [
+      'more than it can hold',
+      { parts: Array.from({ length: 30 }, (_, i) => ({ ...circle.parts[0], id: `p${i}` })) },
+      'parts',
+    ],
+    ['a count without a step', { parts: [{ ...circle.parts[0], range: { from: 5, to: 0, step: 0 } }] }, 'step'],
+  ])('refuses %s at its field', async (_, over, field) => {
+    const { status, body } = await put('circle', { ...circle, id: 'other', ...over }, WIND)
+    expect(status).toBe(422)
+    expect(body.errors.some((one: { field: string }) => one.field.includes(field))).toBe(true)
+  })
+  it.each([
+    ['a link that is none', { link: 'somewhere' }, 'link'],
+    ['a script as a link', { link: 'javascript:alert(1)' }, 'link'],
+    ['a text of 100 KB', { text: 'la '.repeat(34_000) }, 'text'],
+    ['lengths that cross', { minutes: { shortest: 5, planned: 2, longest: 3 } }, 'minutes'],
+  ])('refuses %s of a piece at its field', async (_, over, field) => {
+    const { status, body } = await put('piece', { ...piece, id: 'other', ...over }, null)
+    expect(status).toBe(422)
+    expect(body.errors.some((one: { field: string }) => one.field.includes(field))).toBe(true)
+  })
+  it('is taken off, and what was sung stays', async () => {
+    const { version } = await kobby.row(UNIT, 'circle', circle.id)
+    const remove = { op: 'remove' as const, kind: 'circle' as const, id: circle.id, base: version }
+    expect((await kobby.call('POST', '/api/v1/changes', change(WIND, [remove]))).status).toBe(200)
+    expect((await rowsOf(UNIT, 'circle')).map((one) => one.id)).not.toContain(circle.id)
+    expect(await rowsOf('/api/v1/house', 'circleLog')).toContainEqual(log)
+  })
+})
