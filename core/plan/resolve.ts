@@ -251,7 +251,9 @@ export function resolvePlan(snapshot: UnitSnapshot): ResolvedPlan {
   const dated = placeDates(snapshot.placements, program)
   const shared = unitPrints(
     snapshot.printSets,
-    dated.flatMap(({ placement, days }) => (days.length ? [{ id: placement.id, date: days[0].date }] : [])),
+    dated.flatMap(({ placement, days }) =>
+      days.length ? [{ id: placement.id, date: days[0].date, open: placement.status === 'planned' }] : [],
+    ),
     today,
   )
   for (const { placement, days, problem } of dated) {

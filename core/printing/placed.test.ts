@@ -141,9 +141,9 @@ describe('what can be printed for an idea', () => {
 
 describe('what is printed for the whole unit', () => {
   const starts = [
-    { id: 'c', date: '2026-03-12' },
-    { id: 'a', date: '2026-03-10' },
-    { id: 'b', date: '2026-03-10' },
+    { id: 'c', date: '2026-03-12', open: true },
+    { id: 'a', date: '2026-03-10', open: true },
+    { id: 'b', date: '2026-03-10', open: true },
   ]
   const own = (over: Partial<PrintSet> = {}) => set({ placementId: null, ...over })
   const counts = (sets: PrintSet[], today: string) =>
@@ -151,6 +151,11 @@ describe('what is printed for the whole unit', () => {
   it('counts with the first thing on the plan from today on', () => {
     expect(counts([own()], '2026-03-01')).toEqual([['a', ['s']]])
     expect(counts([own()], '2026-03-11')).toEqual([['c', ['s']]])
+  })
+  it('goes on to the next where the first is done, as long as it is not printed', () => {
+    const done = starts.map((one) => (one.id === 'a' ? { ...one, open: false } : one))
+    expect([...unitPrints([own()], done, '2026-03-10').keys()]).toEqual(['b'])
+    expect([...unitPrints([own({ printedOn: '2026-03-10' })], done, '2026-03-10').keys()]).toEqual(['a'])
   })
   it('stays there once it is printed, while the days go by', () => {
     const printed = own({ printedOn: '2026-03-09' })

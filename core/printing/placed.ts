@@ -109,19 +109,19 @@ function needsOf(set: PrintSet): Requirement[] {
  * printed yet that is the first from today on, and of the rest the first after it was printed, so that what is cut and
  * laminated afterward stays done while the days go by.
  *
- * @param starts placements with the date on which each begins
+ * @param starts placements with the date on which each begins, and whether each is still to come
  * @returns for each placement the sets of the unit that count with it
  */
 export function unitPrints(
   sets: readonly PrintSet[],
-  starts: readonly { id: string; date: CalendarDate }[],
+  starts: readonly { id: string; date: CalendarDate; open: boolean }[],
   today: CalendarDate,
 ): ReadonlyMap<string, readonly PrintSet[]> {
   const inTime = [...starts].sort((a, b) => (a.date !== b.date ? (a.date < b.date ? -1 : 1) : a.id < b.id ? -1 : 1))
   const out = new Map<string, PrintSet[]>()
   for (const set of sets) {
     if (set.placementId !== null) continue
-    const first = inTime.find(({ date }) => date >= (set.printedOn ?? today))
+    const first = inTime.find(({ date, open }) => (set.printedOn ? date >= set.printedOn : open && date >= today))
     if (first) out.set(first.id, [...(out.get(first.id) ?? []), set])
   }
   return out

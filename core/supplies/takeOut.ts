@@ -1,5 +1,6 @@
 import type { Material } from '../domain'
 import type { Session } from '../plan'
+import { isNotInHand } from '../printing'
 import { countedOn } from './give'
 import { sessionNeeds, tidy } from './needs'
 
@@ -22,7 +23,8 @@ export function takeOut(session: Session, materials: ReadonlyMap<string, Materia
     return quantity
   }
   for (const need of sessionNeeds(session, materials)) {
-    if (need.material.use !== 'consumable') continue
+    // Paper goes out when its sheets are printed: were it taken here as well, it would be gone twice.
+    if (need.material.use !== 'consumable' || isNotInHand(need.requirement.id)) continue
     let missing = need.quantity - take(need.material, need.quantity)
     for (const id of need.requirement.alternatives) {
       const other = materials.get(id)
