@@ -11,6 +11,9 @@ import { build, buildServer, install, root, say } from './prepare.mjs'
 
 const folder = mkdtempSync(join(tmpdir(), 'kobby-test-'))
 const count = { passed: 0, failed: 0 }
+/** What did not hold: said once more at the end, where it is found without reading all that passed. */
+const failures = []
+const LONGEST_MESSAGE = 1500
 
 /** Runs one step with its output shown; true where it ended well. */
 function step(words, script, args, env = {}) {
@@ -40,6 +43,17 @@ async function tests(words, paths, more = [], env = {}) {
   count.passed += result.numPassedTests
   // A file that cannot even be read counts too.
   count.failed += ok ? 0 : Math.max(1, result.numFailedTests)
+  if (!ok) failures.push(...failedIn(result, words))
+}
+
+/** The tests of a report that failed, and the files that could not be read, each with why. */
+function failedIn({ testResults = [] }, words) {
+  const found = testResults.flatMap((file) => {
+    const tests = file.assertionResults.filter((one) => one.status === 'failed')
+    const named = tests.map((one) => `${one.fullName}\n${one.failureMessages.join('\n')}`)
+    return (named.length || file.status !== 'failed' ? named : [file.message]).map((text) => `${file.name}: ${text}`)
+  })
+  return found.length ? found : [`${words} ended with a fault outside of the tests`]
 }
 
 try {
@@ -56,16 +70,18 @@ try {
     ]),
   ])
   count.failed += checks.filter((held) => !held).length
+  failures.push(...['types', 'style', 'format'].filter((_, i) => !checks[i]).map((what) => `The ${what} do not hold.`))
   await buildServer()
   await tests('Unit and API tests.', ['core', 'server', 'web', 'demo', 'scripts'])
   await build()
   const path = chromium()
   await tests('The interface in Chromium.', ['e2e'], ['--no-file-parallelism'], { CHROMIUM: path })
 } catch (error) {
-  say(error.message)
+  failures.push(error.message)
   count.failed++
 } finally {
   rmSync(folder, { recursive: true, force: true })
 }
+for (const text of failures) say(`\nDid not hold: ${text.slice(0, LONGEST_MESSAGE)}`)
 say(`\n${count.passed} passed, ${count.failed} failed`)
 process.exitCode = count.failed ? 1 : 0

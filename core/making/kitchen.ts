@@ -61,9 +61,9 @@ function cupsNear(ml: number, cup: number): Piece[] {
   return [...CUP_PARTS.map((part) => pieceOf(whole, part, cup, 'cup', 'cups')), next]
 }
 
-/** Three tablespoons at most: four are a quarter of a cup. */
-const tablespoons = (size: number): Piece[] =>
-  [0, 1, 2, 3].map((count) => pieceOf(count, CUP_PARTS[0], size, 'tbsp', 'tbsp'))
+/** Three tablespoons at most where four are a quarter of a cup; metric ones are less than that. */
+const tablespoons = ({ tablespoon: size, cup }: Scoops): Piece[] =>
+  (4 * size < cup / 4 - 0.5 ? [0, 1, 2, 3, 4] : [0, 1, 2, 3]).map((count) => pieceOf(count, CUP_PARTS[0], size, 'tbsp', 'tbsp'))
 /** Less than three teaspoons, which are a tablespoon. */
 const teaspoons = (size: number): Piece[] =>
   [0, 1, 2].flatMap((count) => SPOON_PARTS.map((part) => pieceOf(count, part, size, 'tsp', 'tsp')))
@@ -100,7 +100,7 @@ export function kitchenMeasure(ml: number, measures: 'us' | 'metric'): KitchenMe
   }
   let best: Sum | null = null
   for (const cups of cupsNear(ml, scoops.cup))
-    for (const tablespoon of tablespoons(scoops.tablespoon))
+    for (const tablespoon of tablespoons(scoops))
       for (const teaspoon of teaspoons(scoops.teaspoon)) {
         const sum = sumOf([cups, tablespoon, teaspoon], ml)
         if (sum.scoops && (!best || isBetter(sum, best))) best = sum

@@ -71,6 +71,12 @@ describe('a volume in cups and spoons', () => {
     )
   })
 
+  it('has four metric tablespoons between three and a quarter of a cup', () => {
+    // 58.75 ml is more than three percent below, and 62.5 more than three above.
+    expect(kitchenMeasure(60.6, 'metric')).toMatchObject({ words: '4 tbsp', ml: 60 })
+    expect(kitchenMeasure(59.15, 'us').words).toBe('1/4 cup')
+  })
+
   it.each([0, -1, NaN, Infinity])('of %d is none', (ml) => {
     expect(faultOf(() => kitchenMeasure(ml, 'us'))).toBe('ml: A volume must be more than 0')
   })
