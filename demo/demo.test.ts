@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { coverOn, gapsOf, adultsOf, readyOf, readingsOf, roundedOf } from '@core/readings'
 import { ageWords, suits, resolvePlan, type Session } from '@core/plan'
+import { PIECES } from '@core/library/repertoire'
 import { byId, programDays, runningBefore } from '@core/base'
 import { sessionCautions } from '@core/cautions'
 import { FILE_LISTS, PlanFile, planImport, daySheet, daySheetMarkdown } from '@core/papers'
@@ -41,10 +42,14 @@ function demoAlone(unitId: string, today: string): UnitSnapshot {
     purchases,
     promises,
     printSets,
+    pieces,
+    books,
+    circleLogs,
+    circles,
   } = demoHome(today)
   const of = <T extends { unitId: string | null }>(list: T[]) => list.filter((one) => one.unitId === unitId)
   return snapshotOf(
-    { home: home!, children, adults, centers, materials, activities, recipes },
+    { home: home!, children, adults, centers, materials, activities, recipes, pieces, books, circleLogs },
     units,
     units.find((unit) => unit.id === unitId)!,
     {
@@ -54,8 +59,10 @@ function demoAlone(unitId: string, today: string): UnitSnapshot {
       promises: of(promises),
       prepMarks: [],
       printSets: of(printSets),
+      circles: of(circles),
     },
     today,
+    { shipped: PIECES },
   )
 }
 
@@ -247,7 +254,7 @@ describe('its pulse on day 4', () => {
   })
   it('has time enough to get ready', () => {
     const { first, due, window } = readyOf(readings.preparation)
-    expect([first, due]).toEqual([null, 71])
+    expect([first, due]).toEqual([null, 73])
     expect(window).toBeGreaterThan(due)
   })
   it('counts a touch that is missing once for each child, and none twice', () => {

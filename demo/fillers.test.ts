@@ -35,10 +35,21 @@ const file = demoHome(TODAY)
 const { children, adults, centers, materials, activities, recipes, units } = file
 const unit = units.find((one) => one.id === 'wind-and-kites')!
 const snapshot = snapshotOf(
-  { home: file.home!, children, adults, centers, materials, activities, recipes },
+  {
+    home: file.home!,
+    children,
+    adults,
+    centers,
+    materials,
+    activities,
+    recipes,
+    pieces: [],
+    books: [],
+    circleLogs: [],
+  },
   units,
   unit,
-  { placements: [], ideas: [], purchases: [], promises: [], prepMarks: [], printSets: [] },
+  { placements: [], ideas: [], purchases: [], promises: [], prepMarks: [], printSets: [], circles: [] },
   TODAY,
 )
 const plan = resolvePlan(snapshot)

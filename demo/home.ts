@@ -1,5 +1,5 @@
 import { addDays, byId, isOpen, programDays } from '@core/base'
-import { DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCenter, newChild, newEvent, newIdea, newSlowProject, newThemeObject, type Activity, type Adult, type Batch, type BinMood, type BinTime, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase, type SlowProject, type ThemeObject, type Unit, type WeeklyHours, type Where } from '@core/domain'
+import { DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCenter, newChild, newCirclePart, newEvent, newIdea, newSlowProject, newThemeObject, type Activity, type Adult, type Batch, type BinMood, type BinTime, type Book, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase, type SlowProject, type ThemeObject, type Unit, type WeeklyHours, type Where } from '@core/domain'
 import { writePlanFile, type PlanFile } from '@core/papers'
 import { ACTIVITIES, MATERIALS, RECIPES, slowKind } from '@core/library'
 import { batchOf, made, wentIn } from '@core/making'
@@ -279,17 +279,29 @@ function batchesOn(today: CalendarDate): Batch[] {
 const circlesOf = (): PlanFile['circles'] => [
   {
     id: 'demo-circle', unitId: 'wind-and-kites', day: 5,
-    parts: ['hands-of-mine', 'hello-around', 'on-the-hill', 'the-slow-parcel', 'wind-and-leaves', 'see-you-soon'].map((pieceId, i) => ({
-      id: `demo-circle-${i + 1}`, pieceId, own: null, thing: '', range: null, minutes: null, pinned: false,
-    })),
+    parts: ['hands-of-mine', 'hello-around', 'on-the-hill', 'the-slow-parcel', 'wind-and-leaves', 'see-you-soon'].map((pieceId, i) => newCirclePart(`demo-circle-${i + 1}`, { pieceId })),
     turns: [{ what: 'Opens the circle', childId: null }, { what: 'Takes one away', childId: null }],
   },
 ]
+/** The shelf: titles that nobody wrote; two of them are lent, one goes back before the unit ends. */
+const booksOn = (today: CalendarDate): Book[] => {
+  const book = (id: string, title: string, author: string, kind: Book['kind'], from: Book['from'], minutes: number, topics: string[], over: Partial<Book> = {}): Book =>
+    ({ id, title, author, kind, from, minutes, place: 'nook', lent: null, topics, note: '', ...over })
+  return [
+    book('book-string', 'The String That Would Not Come Down', 'Ilse Varga', 'story', 'older-toddler', 6, ['kite', 'string', 'wind'], { lent: { from: 'the town library', until: addDays(today, 6) } }),
+    book('book-sock', 'Where the Windsock Points', 'Bram Okello', 'facts', 'preschool', 9, ['wind', 'windsock', 'weather'], { lent: { from: 'the town library', until: addDays(today, 6) }, place: 'up' }),
+    book('book-puff', 'Puff, Says the Door', '', 'pictures', 'young-toddler', 3, ['wind', 'door', 'leaf']),
+    book('book-nine', 'Nine Snails and a Ladder', 'Wanda Prosser', 'counting', 'older-toddler', 5, ['snail', 'ladder']),
+    book('book-mill', 'The Mill on the Biscuit Tin', 'Noor Adeyemi', 'story', 'preschool', 11, ['windmill', 'wheel', 'mouse'], { place: 'up', note: 'The flap on page 9 is glued' }),
+    book('book-ramp', 'Everything That Rolls Away', 'Tilo Brandt', 'facts', 'older-toddler', 7, ['wheel', 'ramp', 'ball']),
+    book('book-soup', 'A Spoon for Each of Us', '', 'story', 'young-toddler', 4, ['soup', 'spoon']),
+  ]
+}
 /** Circles of the days before: turns are not fair yet, and the kites were asked for again. */
 function sungBefore(today: CalendarDate): PlanFile['circleLogs'] {
   const log = (daysAgo: number, pieces: [string, string, 'greet' | 'rhyme' | 'movement', boolean][], opens: string, takes: string): PlanFile['circleLogs'][number] => ({
     id: `demo-sung-${daysAgo}`, date: addDays(today, -daysAgo), unit: 'Wind and Kites',
-    parts: pieces.map(([pieceId, title, kind, again]) => ({ pieceId, title, kind, minutes: 3, again })),
+    parts: pieces.map(([pieceId, title, kind, again]) => ({ pieceId, bookId: null, title, kind, minutes: 3, again })),
     turns: [{ what: 'Opens the circle', childId: opens }, { what: 'Takes one away', childId: takes }],
   })
   return [
@@ -328,7 +340,7 @@ export function demoHome(today: CalendarDate): PlanFile {
       ...ideasOf('wind-and-kites', WIND, ['easel-spray', 'glow-letters', 'wind-letters', 'foam-sea'], ['A kite that we fly from the porch, if Yusra is here', 'Something with the windsock: which way today? page 12 in the blue notebook']),
       ...ideasOf('wheels-and-ramps', WHEELS, ['brick-pattern-road', 'geometric-sort', 'road-signs', 'travel-office'], ['Ask who has an old bicycle wheel']),
     ],
-    promises: [], prepMarks: [], printSets: printsOn(today), circles: circlesOf(), pieces: [], circleLogs: sungBefore(today), stock: [], batches: batchesOn(today),
+    promises: [], prepMarks: [], printSets: printsOn(today), circles: circlesOf(), pieces: [], circleLogs: sungBefore(today), books: booksOn(today), stock: [], batches: batchesOn(today),
     purchases: [
       bought('buy-1', 'crepe-streamer', 'the dollar aisle', [2400, 1, 125], 9), bought('buy-2', 'bubble-mix', 'the dollar aisle', [946, 1, 250], 9), bought('buy-3', 'grass-seed', 'the grocer', [250, 1, 399], 6),
       bought('buy-4', 'tissue-paper', 'the dollar aisle', [10, 1, 125], 6), bought('buy-5', 'copy-paper', 'the dollar aisle', [100, 2, 200], 30, null), bought('buy-6', 'apple', 'the grocer', [6, 2, 299], 15, 'market-day'),

@@ -48,7 +48,7 @@ it('follows the license that the home writes down, and refuses what is none', as
 it('shows the minutes of preparation by day beside the windows before it', async () => {
   await click(page, 'Preparation', '.pulse')
   await waitText(page, '.pocket', 'by then')
-  await waitText(page, '.pulse', '1 h 11 min to do')
+  await waitText(page, '.pulse', '1 h 13 min to do')
 })
 it('loses touches when a card is taken off, and gets them back by undo', async () => {
   const before = await textOf(page, '.reading:nth-child(3)')

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import type { Circle, CircleLog, Piece } from '@core/domain'
+import { newCirclePart, type Circle, type CircleLog, type Piece } from '@core/domain'
 import { PIECES } from '@core/library/repertoire'
 import { change, Harness, TODAY } from './testing/harness'
 
@@ -16,16 +16,8 @@ const circle: Circle = {
   unitId: WIND,
   day: 8,
   parts: [
-    { id: 'a', pieceId: 'own-rhyme', own: null, thing: 'kite', range: null, minutes: null, pinned: true },
-    {
-      id: 'b',
-      pieceId: null,
-      own: { title: 'Why does it fly?', kind: 'talk', minutes: 3, seated: true, energy: 0 },
-      thing: '',
-      range: null,
-      minutes: null,
-      pinned: false,
-    },
+    { ...newCirclePart('a', { pieceId: 'own-rhyme' }), thing: 'kite', pinned: true },
+    newCirclePart('b', { own: { title: 'Why does it fly?', kind: 'talk', minutes: 3, seated: true, energy: 0 } }),
   ],
   turns: [{ what: 'Rings the bell', childId: 'calla' }],
 }
@@ -34,7 +26,7 @@ const log: CircleLog = {
   id: 'log-8',
   date: TODAY,
   unit: 'Wind and Kites',
-  parts: [{ pieceId: 'own-rhyme', title: 'Our own', kind: 'gather', minutes: 1, again: true }],
+  parts: [{ pieceId: 'own-rhyme', bookId: null, title: 'Our own', kind: 'gather', minutes: 1, again: true }],
   turns: [{ what: 'Rings the bell', childId: 'calla' }],
 }
 const put = (kind: 'circle' | 'piece' | 'circleLog', value: object, unitId: string | null) =>

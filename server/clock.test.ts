@@ -53,6 +53,7 @@ describe('a home without a fixed date', () => {
         circles: [],
         pieces: [],
         circleLogs: [],
+        books: [],
         stock: [],
         batches: [],
       })

@@ -267,7 +267,7 @@ const isTelling = ({ safety }: Material): boolean =>
 /** Cautions of every session that is still to come, stops first, then in order of time. */
 export function planCautions(plan: ResolvedPlan): Caution[] {
   const order: Severity[] = ['stop', 'change', 'watch']
-  return plan.sessions
+  return [...plan.sessions, ...plan.circles]
     .filter((session) => !plan.isBehind(session))
     .flatMap((session) => sessionCautions(session, plan))
     .sort((a, b) => order.indexOf(a.severity) - order.indexOf(b.severity) || a.session.start - b.session.start)

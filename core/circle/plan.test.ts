@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { newThemeObject, type Circle, type CircleLog, type Stage } from '../domain'
+import { newCirclePart, newThemeObject, type Circle, type CircleLog, type Stage } from '../domain'
 import { PIECES } from '../library/repertoire'
 import { byId } from '../base'
 import { fitCircle } from './fit'
@@ -21,7 +21,7 @@ const sung = (pieceId: string, date: string, again = false): CircleLog => ({
   id: `${pieceId} ${date}`,
   date,
   unit: '',
-  parts: [{ pieceId, title: pieceId, kind: 'rhyme', minutes: 3, again }],
+  parts: [{ pieceId, bookId: null, title: pieceId, kind: 'rhyme', minutes: 3, again }],
   turns: [],
 })
 
@@ -74,13 +74,7 @@ describe('filling a circle', () => {
 
 describe('parts of a circle', () => {
   const part = (over: Partial<Circle['parts'][number]>): Circle['parts'][number] => ({
-    id: 'p',
-    pieceId: 'on-the-hill',
-    own: null,
-    thing: '',
-    range: null,
-    minutes: null,
-    pinned: false,
+    ...newCirclePart('p', { pieceId: 'on-the-hill' }),
     ...over,
   })
   const on = (over: Partial<Circle['parts'][number]>) =>

@@ -1,27 +1,46 @@
 import { countWords, daysBetween, fullDate, listWords } from '../base'
-import type { CalendarDate, Circle, CircleLog, CirclePart, Piece, Stage, ThemeObject } from '../domain'
-import { STAGES } from '../domain'
+import type {
+  Book,
+  CalendarDate,
+  Circle,
+  CircleLog,
+  CirclePart,
+  Piece,
+  CountRange,
+  Stage,
+  ThemeObject,
+  Unit,
+} from '../domain'
+import { STAGES, USUAL_RANGE } from '../domain'
 import { calmestOrder } from './attention'
+import { tellingOf, type Listeners, type Telling } from './books'
 import { fitCircle } from './fit'
 import { inCircleOrder, type CircleItem } from './items'
-import { countsOf, rhymeThing, USUAL_RANGE, versesOf, type RhymeThing, type Verse } from './rhymes'
+import { countsOf, rhymeThing, versesOf, type RhymeThing, type Verse } from './rhymes'
 
 /** A part of a circle with what it is: the piece, or her own line, and the things it is about. */
 export interface PartOn {
   part: CirclePart
   piece: Piece | null
+  /** The book, and how it is shared. */
+  book: Book | null
+  telling: Telling | null
   title: string
   item: CircleItem
 }
 
 const counts = (piece: Piece): piece is Piece & { form: 'down' | 'up' | 'back' } =>
   piece.form === 'down' || piece.form === 'up' || piece.form === 'back'
-/** Things of the theme in the order in which a part names them: the chosen one first. */
-export function thingsFor(part: Pick<CirclePart, 'thing'>, objects: readonly ThemeObject[]): RhymeThing[] {
+/** Things of the theme in the order in which a part names them: the chosen one first, what the children said last. */
+export function thingsFor(
+  part: Pick<CirclePart, 'thing'> & Partial<Pick<CirclePart, 'more'>>,
+  objects: readonly ThemeObject[],
+): RhymeThing[] {
   const named = objects.filter((object) => object.name.trim() && object.form === 'thing')
   const chosen = named.find((object) => object.name.toLowerCase() === part.thing.trim().toLowerCase())
   const rest = named.filter((object) => object !== chosen)
-  return [...(chosen ? [chosen] : []), ...rest].map(rhymeThing)
+  const more = (part.more ?? []).map((name) => ({ name }))
+  return [...(chosen ? [chosen] : []), ...rest, ...more].map(rhymeThing)
 }
 /** The verses of a part, as it is held. Nothing for her own line. */
 export function versesFor(part: CirclePart, piece: Piece, objects: readonly ThemeObject[]): Verse[] {
@@ -42,26 +61,46 @@ function lengthsOf(piece: Piece, part: CirclePart): Pick<CircleItem, 'shortest' 
   return { shortest: Math.min(piece.minutes.shortest, planned), planned, longest: Math.max(planned, longest) }
 }
 
+const NO_BOOK = { book: null, telling: null }
+const NO_SHELF = { books: [], listeners: { sitting: null, stages: [] } }
 /** What the parts of a circle are; one whose piece is gone is left out. */
 export function partsOn(
   circle: Pick<Circle, 'parts'>,
   pieces: ReadonlyMap<string, Piece>,
   titleOf: (piece: Piece, part: CirclePart) => string,
+  shelf: { books: readonly Book[]; listeners: Listeners } = NO_SHELF,
 ): PartOn[] {
   return circle.parts.flatMap((part): PartOn[] => {
+    const book = shelf.books.find((one) => one.id === part.bookId)
+    if (book) {
+      const telling = tellingOf(book, shelf.listeners, part.way)
+      const { shortest, planned, longest } = telling
+      const lengths =
+        part.minutes === null
+          ? { shortest, planned, longest }
+          : { shortest: part.minutes, planned: part.minutes, longest: part.minutes }
+      const item: CircleItem = { id: part.id, kind: 'story', ...lengths, seated: true, energy: 0, pinned: part.pinned }
+      return [{ part, piece: null, book, telling, title: book.title, item }]
+    }
     if (part.own) {
       const { title, kind, minutes, seated, energy } = part.own
       const own = part.minutes ?? minutes
       const lengths = { shortest: part.minutes ?? Math.min(1, minutes), planned: own, longest: own }
       return [
-        { part, piece: null, title, item: { id: part.id, kind, ...lengths, seated, energy, pinned: part.pinned } },
+        {
+          ...NO_BOOK,
+          part,
+          piece: null,
+          title,
+          item: { id: part.id, kind, ...lengths, seated, energy, pinned: part.pinned },
+        },
       ]
     }
     const piece = pieces.get(part.pieceId ?? '')
     if (!piece) return []
     const { kind, seated, energy } = piece
     const item = { id: part.id, kind, ...lengthsOf(piece, part), seated, energy, pinned: part.pinned }
-    return [{ part, piece, title: titleOf(piece, part), item }]
+    return [{ ...NO_BOOK, part, piece, title: titleOf(piece, part), item }]
   })
 }
 
@@ -76,10 +115,14 @@ export interface FillContext {
   logs: readonly CircleLog[]
   /** Ids of pieces that other circles of the week open with: kept where she likes that. */
   opening: readonly string[]
+  /** The letter and the number of the unit. */
+  focus?: Pick<Unit['focus'], 'letter' | 'number'> | null
 }
 /** A piece that is proposed, with the reasons. */
 export interface Proposed {
   piece: Piece
+  /** How far a counting piece counts, where the number of the unit says it; else as usual. */
+  range: CountRange | null
   why: string[]
 }
 
@@ -106,9 +149,20 @@ function lot(text: string): number {
   return hash / 4294967296
 }
 
+const NUMBER_WORDS = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten']
+/** More than both hands is counted when she says so, not by itself. */
+const MOST_FOCUS = 10
+/** The range of a counting piece by the number of the unit; null where it has none that is counted on the hands. */
+export function focusRange(piece: Piece, focus: FillContext['focus']): CountRange | null {
+  const said = focus?.number.trim().toLowerCase() ?? ''
+  const number = /^\d+$/.test(said) ? Number(said) : NUMBER_WORDS.indexOf(said)
+  if (!counts(piece) || number < 2 || number > MOST_FOCUS) return null
+  return piece.form === 'down' ? { from: number, to: 0, step: 1 } : { from: 1, to: number, step: 1 }
+}
+
 /** How well a piece suits the day, and why; null where it cannot be held at all. */
 export function suits(piece: Piece, context: FillContext): { score: number; why: string[] } | null {
-  const { date, stages, objects, logs, opening } = context
+  const { date, stages, objects, logs, opening, focus = null } = context
   const from = STAGES.indexOf(piece.from)
   const able = stages.filter((stage) => STAGES.indexOf(stage) >= from).length
   if (stages.length && !able) return null
@@ -118,11 +172,19 @@ export function suits(piece: Piece, context: FillContext): { score: number; why:
   let score = stages.length ? (3 * able) / stages.length : 2
   if (stages.length)
     why.push(able === stages.length ? 'For everyone who comes' : `For ${able} of ${countWords(stages.length, 'kid')}`)
+  const range = focusRange(piece, focus)
   if (things.length && piece.form !== 'text') {
     score += 1.5
-    why.push(
-      counts(piece) ? `Counts ${things[0].many}` : `With ${listWords(things.slice(0, 3).map((one) => one.many))}`,
-    )
+    const counted = range ? `${Math.max(range.from, range.to)} ${things[0].many}: the number of the unit` : things[0].many
+    why.push(counts(piece) ? `Counts ${counted}` : `With ${listWords(things.slice(0, 3).map((one) => one.many))}`)
+  }
+  if (range) score += 1
+  const letter = focus?.letter.trim().toLowerCase().charAt(0) ?? ''
+  const begins = (word: string) => letter !== '' && word.trim().toLowerCase().startsWith(letter)
+  const lettered = piece.form === 'text' ? begins(piece.title) : things.some((thing) => begins(thing.one))
+  if (lettered) {
+    score += 0.5
+    why.push(`With ${letter.toUpperCase()}, the letter of the unit`)
   }
   const sung = logs.filter((log) => log.date < date && log.parts.some((part) => part.pieceId === piece.id))
   const last = sung.reduce((latest, log) => (log.date > latest ? log.date : latest), '')
@@ -152,7 +214,7 @@ export function fillCircle(pieces: readonly Piece[], context: FillContext): Prop
   const ranked = new Map<Piece['kind'], (Proposed & { score: number })[]>()
   for (const piece of pieces) {
     const found = suits(piece, context)
-    if (found) ranked.set(piece.kind, [...(ranked.get(piece.kind) ?? []), { piece, ...found }])
+    if (found) ranked.set(piece.kind, [...(ranked.get(piece.kind) ?? []), { piece, range: null, ...found }])
   }
   for (const list of ranked.values()) list.sort((a, b) => b.score - a.score || (a.piece.id < b.piece.id ? -1 : 1))
   const chosen: Proposed[] = []
@@ -163,7 +225,7 @@ export function fillCircle(pieces: readonly Piece[], context: FillContext): Prop
     // What follows must not make what is there as short as it can be.
     const planned = [...chosen, next].reduce((sum, one) => sum + one.piece.minutes.planned, 0)
     if (chosen.length >= 3 && planned > context.window * ROOM) continue
-    chosen.push({ piece: next.piece, why: next.why })
+    chosen.push({ piece: next.piece, range: focusRange(next.piece, context.focus ?? null), why: next.why })
     least += next.piece.minutes.shortest
   }
   const items = chosen.map(({ piece }): CircleItem => ({

@@ -1,6 +1,6 @@
 import { syllable } from 'syllable'
 import { InputError, listWords } from '../base'
-import type { Piece, ThemeObject } from '../domain'
+import { USUAL_RANGE, type CountRange, type Piece, type ThemeObject } from '../domain'
 import { many, numberWord, one, withArticle } from '../ideas'
 
 /** What a rhyme is filled with. */
@@ -35,13 +35,6 @@ export interface Verse {
   moves: string
   /** What to ask after it; empty for nothing. */
   ask: string
-}
-
-/** From where to where, in which steps. */
-export interface CountRange {
-  from: number
-  to: number
-  step: number
 }
 
 /** More than that no circle counts to, whatever the step. */
@@ -114,12 +107,6 @@ export function pieceTitle(
   return capital(fill(piece.title, slotsOf(piece.adj, thing, from, from)))
 }
 
-/** Which way each form counts, as it usually is. */
-export const USUAL_RANGE: Record<'down' | 'up' | 'back', CountRange> = {
-  down: { from: 5, to: 0, step: 1 },
-  up: { from: 1, to: 5, step: 1 },
-  back: { from: 1, to: 5, step: 1 },
-}
 export interface VerseOptions {
   /** Things of the theme, the one that is counted first; a friend is counted where there is none. */
   things?: readonly RhymeThing[]

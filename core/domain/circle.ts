@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { CalendarDate, Id, LearningDomain, Line, OptionalLine, Stage } from './primitives'
+import { BookWay } from './book'
+import { CalendarDate, Id, LearningDomain, Line, OptionalLine, PositiveAmount, Stage } from './primitives'
 
 /** What a circle is made of; `waiting` and `transition` stand beside it, for the minutes before and after. */
 export const PIECE_KINDS = [
@@ -35,6 +36,14 @@ export const PIECE_FORMS = ['text', 'down', 'up', 'back', 'each', 'list'] as con
 export const PieceForm = z.enum(PIECE_FORMS)
 export type PieceForm = z.infer<typeof PieceForm>
 
+/** What of the cupboard a piece takes: for the circle, for each child, or as many as it counts. */
+export const PieceTake = z.strictObject({
+  materialId: Id,
+  quantity: PositiveAmount,
+  by: z.enum(['circle', 'child', 'count']),
+})
+export type PieceTake = z.infer<typeof PieceTake>
+
 /** Something to sing, say, play or do with a group of children. */
 export const Piece = z.strictObject({
   id: Id,
@@ -58,6 +67,9 @@ export const Piece = z.strictObject({
   tune: OptionalLine,
   /** What is in the leader's hand, or in everybody's. */
   props: z.array(Line).max(12),
+  takes: z.array(PieceTake).max(12).default([]),
+  /** Figures that a story is told with, the first the one who holds it together: they can be printed. */
+  figures: z.array(Line).max(12).default([]),
   /** How lively it makes them, and whether they sit meanwhile. */
   energy: z.number().int().min(-1, 'From -1, calmer, to 2, livelier').max(2, 'From -1, calmer, to 2, livelier'),
   seated: z.boolean(),
@@ -89,6 +101,15 @@ export const CountRange = z.strictObject({
   step: z.number('Write a number').int('Whole numbers only').min(1, 'A step is 1 or more').max(100),
 })
 export type CountRange = z.infer<typeof CountRange>
+/** Which way each form counts, as it usually is. */
+export const USUAL_RANGE: Record<'down' | 'up' | 'back', CountRange> = {
+  down: { from: 5, to: 0, step: 1 },
+  up: { from: 1, to: 5, step: 1 },
+  back: { from: 1, to: 5, step: 1 },
+}
+/** What a part counts through: as she said, else as its form usually does; null where nothing is counted. */
+export const rangeOf = (piece: Pick<Piece, 'form'>, part: Pick<CirclePart, 'range'>): CountRange | null =>
+  piece.form === 'down' || piece.form === 'up' || piece.form === 'back' ? (part.range ?? USUAL_RANGE[piece.form]) : null
 
 /** Something that is only talked about: her own line on a circle, with no piece behind it. */
 export const CircleTalk = z.strictObject({
@@ -98,12 +119,19 @@ export const CircleTalk = z.strictObject({
   seated: z.boolean(),
   energy: z.number().int().min(-1).max(2),
 })
-/** One thing of a circle: a piece of the repertoire, or her own line. */
+export type CircleTalk = z.infer<typeof CircleTalk>
+
+/** One thing of a circle: a piece of the repertoire, a book of the shelf, or her own line. */
 export const CirclePart = z
   .strictObject({
     id: Id,
     pieceId: Id.nullable(),
+    bookId: Id.nullable().default(null),
     own: CircleTalk.nullable(),
+    /** How a book is shared; null as who sits there asks for. */
+    way: BookWay.nullable().default(null),
+    /** What the children added to it: a verse more for each. */
+    more: z.array(Line.max(60, 'Use at most 60 characters')).max(30, 'At most 30 verses more').default([]),
     /** The object of the theme that it counts or names; empty for the first. */
     thing: OptionalLine,
     range: CountRange.nullable(),
@@ -112,11 +140,25 @@ export const CirclePart = z
     /** It stays where it is. */
     pinned: z.boolean(),
   })
-  .refine((one) => (one.pieceId === null) !== (one.own === null), {
-    message: 'Choose a piece, or write what it is',
+  .refine((one) => [one.pieceId, one.bookId, one.own].filter((what) => what !== null).length === 1, {
+    message: 'Choose a piece or a book, or write what it is',
     path: ['pieceId'],
   })
 export type CirclePart = z.infer<typeof CirclePart>
+/** A part as it comes in: nothing of it is chosen yet. */
+export const newCirclePart = (id: string, of: Partial<Pick<CirclePart, 'pieceId' | 'bookId' | 'own'>>): CirclePart => ({
+  id,
+  pieceId: null,
+  bookId: null,
+  own: null,
+  way: null,
+  more: [],
+  thing: '',
+  range: null,
+  minutes: null,
+  pinned: false,
+  ...of,
+})
 
 /** Who does a special thing: opens, takes one away, rings the bell. */
 export const CircleTurn = z.strictObject({
@@ -126,6 +168,18 @@ export const CircleTurn = z.strictObject({
 })
 export type CircleTurn = z.infer<typeof CircleTurn>
 export const MOST_PARTS = 24
+
+const SittingMinutes = z.number('Write a number of minutes').min(1, 'At least 1 minute').max(60, 'At most 60 minutes')
+/** How a home holds its circles. */
+export const CircleRules = z.strictObject({
+  /** Minutes that children sit at a stretch, from the first, second, third, fourth and fifth birthday on. */
+  sitting: z.tuple([SittingMinutes, SittingMinutes, SittingMinutes, SittingMinutes, SittingMinutes]),
+  /** The circles of a week open alike. */
+  sameOpening: z.boolean(),
+})
+export type CircleRules = z.infer<typeof CircleRules>
+/** The usual minutes: 3-computations, section 10. */
+export const NEW_CIRCLE_RULES: CircleRules = { sitting: [4, 7, 10, 14, 18], sameOpening: true }
 
 /** A circle as it is planned for a program day. */
 export const Circle = z.strictObject({
@@ -147,6 +201,7 @@ export const CircleLog = z.strictObject({
     .array(
       z.strictObject({
         pieceId: Id.nullable(),
+        bookId: Id.nullable().default(null),
         title: Line,
         kind: PieceKind,
         minutes: PieceMinutes,

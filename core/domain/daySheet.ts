@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { PieceKind } from './circle'
 import { CalendarDate, Id, Stage, TimeOfDay } from './primitives'
 
 /** The sheet of a day as it is printed, shown, and sent through a link. */
@@ -70,6 +71,49 @@ export const SheetItem = z.strictObject({
 })
 export type SheetItem = z.infer<typeof SheetItem>
 
+/** A verse as it is led: how many there are while it is sung, its lines, what to do meanwhile, what to ask after it. */
+export const ScriptVerse = z.strictObject({
+  count: z.number().nullable(),
+  /** The count in a word; empty where nothing is counted. */
+  word: z.string(),
+  lines: z.array(z.string()),
+  moves: z.string(),
+  ask: z.string(),
+})
+export type ScriptVerse = z.infer<typeof ScriptVerse>
+const ScriptTurn = z.strictObject({ what: z.string(), name: z.string() })
+/** One thing of a circle as it is led. */
+export const ScriptPart = z.strictObject({
+  id: Id,
+  title: z.string(),
+  kind: PieceKind,
+  minutes: z.number(),
+  seated: z.boolean(),
+  props: z.array(z.string()),
+  verses: z.array(ScriptVerse),
+  /** The highest number that is counted; 0 where nothing is. */
+  counted: z.number(),
+  /** The drawing of what is counted; empty where there is none. */
+  picture: z.string(),
+  turn: ScriptTurn.nullable(),
+  /** What else whoever leads it knows of it: how a book is shared. */
+  say: z.string(),
+  /** What makes a verse more of it. */
+  grows: z.enum(['again', 'named', 'counted']),
+})
+export type ScriptPart = z.infer<typeof ScriptPart>
+/** A circle as it is led. */
+export const CircleScript = z.strictObject({
+  ...Span.shape,
+  /** Minutes that it has. */
+  window: z.number(),
+  /** Minutes that the youngest who come sit at a stretch; null where nobody does. */
+  sitting: z.number().nullable(),
+  turns: z.array(ScriptTurn),
+  parts: z.array(ScriptPart),
+})
+export type CircleScript = z.infer<typeof CircleScript>
+
 /** One day of one unit, with what a helper needs and nothing else. */
 export const DaySheet = z.strictObject({
   unit: z.string(),
@@ -86,6 +130,8 @@ export const DaySheet = z.strictObject({
   /** The whole rhythm, so that lunch and nap stand in their place. */
   blocks: z.array(z.strictObject({ id: Id, name: z.string(), ...Span.shape, placementIds: z.array(Id) })),
   items: z.array(SheetItem),
+  /** The circle of the day, where one is planned. */
+  circle: CircleScript.nullable(),
   closing: z.string(),
 })
 export type DaySheet = z.infer<typeof DaySheet>

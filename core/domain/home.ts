@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { BinContainer, BinRules, NEW_BIN_RULES } from './bin'
+import { CircleRules, NEW_CIRCLE_RULES } from './circle'
 import { EXAMPLE_LICENSE, License } from './license'
 import { NEW_PREP_RULES, PrepRules } from './prep'
 import { NEW_PRINT_RULES, PrintRules } from './printSet'
@@ -78,6 +79,7 @@ export const NEW_HOME_RULES = {
   binRules: NEW_BIN_RULES,
   prep: NEW_PREP_RULES,
   print: NEW_PRINT_RULES,
+  circle: NEW_CIRCLE_RULES,
 }
 
 /** The licensed family child care home and its settings. */
@@ -125,5 +127,6 @@ export const Home = z.strictObject({
   binRules: BinRules.default(NEW_BIN_RULES),
   prep: PrepRules.default(NEW_PREP_RULES),
   print: PrintRules.default(NEW_PRINT_RULES),
+  circle: CircleRules.default(NEW_CIRCLE_RULES),
 })
 export type Home = z.infer<typeof Home>

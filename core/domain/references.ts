@@ -89,6 +89,7 @@ export const REFERRERS: Record<ThingKind, readonly ThingKind[]> = {
   circle: [],
   piece: [],
   circleLog: [],
+  book: [],
   stock: [],
   batch: [],
 }

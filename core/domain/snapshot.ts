@@ -1,7 +1,9 @@
 import type { Activity } from './activity'
 import type { Adult } from './adult'
+import type { Book } from './book'
 import type { Center } from './center'
 import type { Child } from './child'
+import type { Circle, CircleLog, Piece } from './circle'
 import type { Home } from './home'
 import type { Material } from './material'
 import type { Placement } from './placement'
@@ -22,6 +24,11 @@ export interface House {
   activities: Activity[]
   /** Recipes of the home's own, and those of the library that its plans use. */
   recipes: Recipe[]
+  /** Pieces of the repertoire: the home's own, and in a snapshot those that ship and are used as well. */
+  pieces: Piece[]
+  books: Book[]
+  /** Circles that were held. */
+  circleLogs: CircleLog[]
 }
 
 /** A unit with everything it refers to, and today: what every computation on a plan starts from. */
@@ -33,6 +40,7 @@ export interface UnitSnapshot extends House {
   promises: FamilyPromise[]
   prepMarks: PrepMark[]
   printSets: PrintSet[]
+  circles: Circle[]
   today: CalendarDate
   /** What of today is over; null where all of it counts as still to come. */
   now: TimeOfDay | null

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { Activity } from './activity'
 import { Adult } from './adult'
 import { Batch } from './batch'
+import { Book } from './book'
 import { Center } from './center'
 import { Circle, CircleLog, Piece } from './circle'
 import { Child } from './child'
@@ -36,6 +37,7 @@ export const THINGS = {
   circle: Circle,
   piece: Piece,
   circleLog: CircleLog,
+  book: Book,
   stock: StockEntry,
   batch: Batch,
 } as const
@@ -90,6 +92,7 @@ const Put = z.discriminatedUnion('kind', [
   putOf('circle'),
   putOf('piece'),
   putOf('circleLog'),
+  putOf('book'),
   putOf('batch'),
 ])
 const Remove = z.strictObject({
@@ -140,5 +143,8 @@ export function houseOf(rows: readonly Row[]): House | null {
     materials: valuesOf(rows, 'material'),
     activities: valuesOf(rows, 'activity'),
     recipes: valuesOf(rows, 'recipe'),
+    pieces: valuesOf(rows, 'piece'),
+    books: valuesOf(rows, 'book'),
+    circleLogs: valuesOf(rows, 'circleLog'),
   }
 }

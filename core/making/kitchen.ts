@@ -63,7 +63,9 @@ function cupsNear(ml: number, cup: number): Piece[] {
 
 /** Three tablespoons at most where four are a quarter of a cup; metric ones are less than that. */
 const tablespoons = ({ tablespoon: size, cup }: Scoops): Piece[] =>
-  (4 * size < cup / 4 - 0.5 ? [0, 1, 2, 3, 4] : [0, 1, 2, 3]).map((count) => pieceOf(count, CUP_PARTS[0], size, 'tbsp', 'tbsp'))
+  (4 * size < cup / 4 - 0.5 ? [0, 1, 2, 3, 4] : [0, 1, 2, 3]).map((count) =>
+    pieceOf(count, CUP_PARTS[0], size, 'tbsp', 'tbsp'),
+  )
 /** Less than three teaspoons, which are a tablespoon. */
 const teaspoons = (size: number): Piece[] =>
   [0, 1, 2].flatMap((count) => SPOON_PARTS.map((part) => pieceOf(count, part, size, 'tsp', 'tsp')))

@@ -126,6 +126,7 @@ export function newHome(
     circles: [],
     pieces: [],
     circleLogs: [],
+    books: [],
     stock: [],
     batches: [],
   })

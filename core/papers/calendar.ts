@@ -19,7 +19,7 @@ const CARE_DAYS = 60
 
 /**
  * What of a unit belongs into a calendar: its special days, what is prepared when, trips and orders, and the stages and
- * the care on closed days of its slow projects.
+ * the care on closed days of its slow projects, and when lent books go back.
  */
 export function calendarEntries(
   snapshot: UnitSnapshot,
@@ -72,7 +72,20 @@ export function calendarEntries(
         at: { date: duty.date },
       })),
   ])
+  const [first, last] = [plan.program.days.at(0)?.date, plan.program.days.at(-1)?.date]
+  const onCircle = new Set(snapshot.circles.flatMap((one) => one.parts.map((part) => part.bookId)))
+  // The shelf is the home's: a book stands in the calendar of the unit that reads it, or in whose time it goes back.
+  const books = snapshot.books.flatMap((book): CalendarEntry[] => {
+    const until = book.lent?.until
+    if (!until || until < today || !first || !last) return []
+    if (!onCircle.has(book.id) && (until < first || until > last)) return []
+    return [
+      { uid: uid('book', book.id), title: `Bring back: ${book.title}`, note: book.lent!.from, at: { date: until } },
+    ]
+  })
   const start = (one: CalendarEntry) =>
     'date' in one.at ? `${one.at.date}` : dateOfDay(Math.floor(one.at.from / 1440))
-  return [...days, ...prep, ...trips, ...slow].sort((a, b) => (start(a) < start(b) ? -1 : start(a) > start(b) ? 1 : 0))
+  return [...days, ...prep, ...trips, ...slow, ...books].sort((a, b) =>
+    start(a) < start(b) ? -1 : start(a) > start(b) ? 1 : 0,
+  )
 }

@@ -28,6 +28,7 @@ import {
 import { careOn, handedOn } from './sheetPrep'
 import { inHandWords } from './sheetWords'
 import { isNotInHand } from '../printing'
+import { bookReminders, circleDay, circleShown, scriptOf } from '../circle'
 import { sessionNeeds, supplyList, tidy, type Need, type SupplyNeed } from '../supplies'
 
 /** Letters of a change's label. */
@@ -207,6 +208,7 @@ export function daySheet(snapshot: UnitSnapshot, plan: ResolvedPlan, number: num
       ...remindersOn(unit, number),
       ...handedOn(snapshot, plan, day.date),
       ...careOn(snapshot, plan, day.date),
+      ...bookReminders(snapshot.books, home, day.date),
     ],
     children: here,
     away: byAge(snapshot.children)
@@ -214,8 +216,17 @@ export function daySheet(snapshot: UnitSnapshot, plan: ResolvedPlan, number: num
       .map((child) => child.name),
     blocks,
     items,
+    circle: circleScript(snapshot, plan, number),
     closing: CAUTION_CLOSING,
   }
+}
+
+/** The circle of a day as it is led; null where none is planned. */
+function circleScript(snapshot: UnitSnapshot, plan: ResolvedPlan, number: number): DaySheet['circle'] {
+  const circle = snapshot.circles.find((one) => one.day === number)
+  const on = circle && circleDay(snapshot, plan, number)
+  const shown = on && circleShown(circle, on, snapshot)
+  return shown?.parts.length ? scriptOf(on!, shown, snapshot) : null
 }
 
 /** What special days ask of a program day: invitations to hand out, and what families bring. */
@@ -272,6 +283,7 @@ export function daySheetMarkdown(sheet: DaySheet): string {
   const byId = new Map(sheet.items.map((item) => [item.placementId, item]))
   for (const block of sheet.blocks) {
     lines.push('', `## ${hourWords(block.from)} ${escapeMarkdown(block.name)}`)
+    if (sheet.circle?.from === block.from) lines.push(...circleMarkdown(sheet.circle))
     for (const id of block.placementIds) lines.push(...itemMarkdown(byId.get(id)!))
   }
   const standing = sheet.items.filter((item) => item.standing)
@@ -279,6 +291,20 @@ export function daySheetMarkdown(sheet: DaySheet): string {
   for (const item of standing) lines.push(...itemMarkdown(item))
   lines.push('', `*${sheet.closing}*`, '')
   return lines.join('\n')
+}
+
+/** What is in a circle, a line each, and whose turn it is. */
+function circleMarkdown({ parts, turns }: NonNullable<DaySheet['circle']>): string[] {
+  return [
+    '',
+    ...parts.map(
+      ({ title, minutes, props }, i) =>
+        `${i + 1}. ${escapeMarkdown(title)}, ${minutes} min${props.length ? ` (${escapeMarkdown(props.join(', '))})` : ''}`,
+    ),
+    ...(turns.length
+      ? ['', turns.map(({ what, name }) => `${escapeMarkdown(name)}: ${escapeMarkdown(what)}.`).join(' ')]
+      : []),
+  ]
 }
 
 function itemMarkdown(item: SheetItem): string[] {

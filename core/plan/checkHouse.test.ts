@@ -16,7 +16,19 @@ const adult = {
 }
 const flags = (over: Partial<House>, units: Unit[] = []) =>
   checkHouse(
-    { home: aHome(), children: [], adults: [], centers: [], materials: [], activities: [], recipes: [], ...over },
+    {
+      home: aHome(),
+      children: [],
+      adults: [],
+      centers: [],
+      materials: [],
+      activities: [],
+      recipes: [],
+      pieces: [],
+      books: [],
+      circleLogs: [],
+      ...over,
+    },
     units,
     TODAY,
   ).map((one) => [one.kind, one.field, one.message])

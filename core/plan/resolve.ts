@@ -15,11 +15,13 @@ import { hoursOn } from './presence'
 import { withBin, withMix } from '../making'
 import { unitPrints, withPrints } from '../printing'
 import { blockOn, blocksOn, eventOn } from './blocks'
+import { circleAsPlaced } from './circles'
 import {
   takesPlacements,
   type Activity,
   type Center,
   type Child,
+  type Circle,
   type Home,
   type Material,
   type Placement,
@@ -58,6 +60,8 @@ export interface ResolvedPlan {
   program: ProgramDays
   /** In order of start. */
   sessions: Session[]
+  /** Circles of held days, each as if it were an idea on the plan; in order of time. */
+  circles: Session[]
   problems: DateProblem[]
   materials: ReadonlyMap<string, Material>
   activities: ReadonlyMap<string, Activity>
@@ -222,6 +226,41 @@ function sessionOn(
   }
 }
 
+const keptCircles = keep<Circle, Session | null>()
+
+/** The circles of a unit as sessions: of days that are held and have a block for it. */
+function circlesOn(snapshot: UnitSnapshot, program: ProgramDays, materials: ReadonlyMap<string, Material>): Session[] {
+  const { home, unit, pieces, books, centers, children } = snapshot
+  const from = [home, unit, children, centers, materials, ...books, ...pieces]
+  return snapshot.circles
+    .flatMap((circle) => {
+      const day = program.days.find((one) => one.number === circle.day && one.held)
+      const block = day && blocksOn(home, unit, day.number).find((one) => one.kind === 'circle')
+      if (!day || !block) return []
+      return (
+        keptCircles(circle, from, (): Session | null => {
+          const placed = circleAsPlaced(circle, block, snapshot, materials)
+          if (!placed) return null
+          const span = { from: block.from, to: block.to }
+          const [start, end] = [planMinute(day.date, span.from), planMinute(day.date, span.to)]
+          return {
+            ...placed,
+            center: centers.find((one) => one.id === placed.placement.centerId) ?? null,
+            block,
+            days: [day],
+            ...span,
+            parts: partsOf(snapshot, materials, placed.activity, placed.placement, [day], span),
+            cooked: false,
+            start,
+            end,
+            freeAgain: end,
+          }
+        }) ?? []
+      )
+    })
+    .sort((a, b) => a.start - b.start)
+}
+
 /**
  * Resolves a snapshot once: dates, times and parts of every placement. A placement that cannot be resolved (dropped
  * day, block gone from the rhythm) is not lost: it stands in `problems`.
@@ -271,6 +310,7 @@ export function resolvePlan(snapshot: UnitSnapshot): ResolvedPlan {
   return {
     program,
     sessions,
+    circles: circlesOn(snapshot, program, lookups.materials),
     problems,
     materials: lookups.materials,
     activities: lookups.activities,

@@ -1,6 +1,6 @@
 import { addDays, dateOfDay, longDate, minutesOf, minutesWords, timeOf, clockWords } from '../base'
 import type { Adult, PrepDay, PrepMark, UnitSnapshot, Where } from '../domain'
-import { canPlace, resolvePlan, type ResolvedPlan, type Session } from '../plan'
+import { canPlace, isCircle, resolvePlan, type ResolvedPlan, type Session } from '../plan'
 import type { SupplyLine } from '../supplies'
 import { preparationOf, type Preparation, type PrepOver } from './preparation'
 import type { PrepTask } from './tasks'
@@ -145,7 +145,7 @@ function candidates(
   const minutesOfSession = (session: Session) =>
     preparation.tasks.reduce((sum, one) => (one.session === session ? sum + one.left : sum), 0)
   const moved = [...new Set(preparation.tasks.filter((one) => one.left > 0).map((one) => one.session))]
-    .filter((session) => session.days[0].date <= date && session.days[0].date > snapshot.today)
+    .filter((session) => !isCircle(session) && session.days[0].date <= date && session.days[0].date > snapshot.today)
     .sort((a, b) => minutesOfSession(b) - minutesOfSession(a))
     .slice(0, MOST_MOVED)
     .flatMap((session) => {
@@ -180,7 +180,9 @@ function candidates(
           ]
         : []
     })
-  const drop = [{ move: { kind: 'drop' as const, placementId: placement.id }, words: `Leave out ${activity.title}` }]
+  const drop = isCircle(task.session)
+    ? []
+    : [{ move: { kind: 'drop' as const, placementId: placement.id }, words: `Leave out ${activity.title}` }]
   return [...hands, ...moved, ...fewer, ...time, ...drop]
 }
 

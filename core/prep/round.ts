@@ -37,7 +37,9 @@ export function holderOf({ activity, center, placement }: Session): Holder {
 
 /** What must be fetched for a day: what begins on it and is still to come. A set-up was fetched on its first day. */
 function ofDay(plan: ResolvedPlan, date: string): Session[] {
-  return plan.sessions.filter((session) => !plan.isBehind(session) && session.days[0].date === date)
+  return [...plan.sessions, ...plan.circles].filter(
+    (session) => !plan.isBehind(session) && session.days[0].date === date,
+  )
 }
 
 /** What a session takes on its day: not what was gone into it before. */

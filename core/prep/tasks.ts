@@ -139,7 +139,7 @@ export function prepTasks(
   const marks = marksOf(snapshot.prepMarks)
   const byMaterial = new Map(lines.map((line) => [line.material.id, line]))
   const start = planMinute(today, now ?? '00:00')
-  return plan.sessions.flatMap((session): PrepTask[] => {
+  return [...plan.sessions, ...plan.circles].flatMap((session): PrepTask[] => {
     const [first] = session.days
     if (plan.isBehind(session) || first.date < today) return []
     // What today asks for was got ready before, as far as anyone knows.

@@ -67,7 +67,7 @@ export const aimOf = (home: Pick<Home, 'targets'>, domain: LearningDomain, stage
   home.targets[domain] ?? (stage === 'infant' && !INFANT_DOMAINS.includes(domain) ? 0 : DEFAULT_TARGET)
 
 /**
- * Touches per week, child and domain. Skipped placements touch nobody.
+ * Touches per week, child and domain. Skipped placements touch nobody; a circle touches what most of it teaches.
  *
  * @param plan the resolved plan of a unit
  * @param house its children, its targets, and the opening hours that a full week is counted by
@@ -78,7 +78,7 @@ export function touchesOf(
 ): TouchWeek[] {
   const daysOpen = Math.max(1, WEEKDAYS.filter((day) => house.home.open[day]).length)
   const held = plan.program.days.filter((day) => day.held)
-  const sessions = plan.sessions.filter((session) => session.placement.status !== 'skipped')
+  const sessions = [...plan.sessions.filter((session) => session.placement.status !== 'skipped'), ...plan.circles]
   return [...new Set(held.map((day) => mondayOf(day.date)))].map((monday) => ({
     monday,
     open: daysOpen,

@@ -51,10 +51,10 @@ export function quantityFor(
 
 /**
  * Every need of every session, in order of time; those of nobody left out. What a recipe or a sensory bin is made of
- * joins here, as needs of its session.
+ * joins here, as needs of its session; what circles take as well.
  */
 export function needsOf(plan: ResolvedPlan): Need[] {
-  return plan.sessions.flatMap((session) => sessionNeeds(session, plan.materials))
+  return [...plan.sessions, ...plan.circles].flatMap((session) => sessionNeeds(session, plan.materials))
 }
 
 /** The needs of one session. A requirement whose material is unknown is left out: the store does not let one arise. */

@@ -46,7 +46,7 @@ function lostWords({ touches, onlyOnes }: { touches: number; onlyOnes: number })
 function touchesLost(session: Session, plan: ResolvedPlan): { touches: number; onlyOnes: number } {
   const lost = { touches: 0, onlyOnes: 0 }
   const [monday] = session.days.map((day) => mondayOf(day.date))
-  const same = plan.sessions.filter(
+  const same = [...plan.sessions, ...plan.circles].filter(
     (one) =>
       one !== session && one.placement.status !== 'skipped' && one.days.some((day) => mondayOf(day.date) === monday),
   )

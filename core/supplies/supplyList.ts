@@ -74,7 +74,7 @@ function stillToCome(source: ListSource): SupplyNeed[] {
     plan,
     snapshot: { today },
   } = source
-  return plan.sessions.flatMap((session): SupplyNeed[] => {
+  return [...plan.sessions, ...plan.circles].flatMap((session): SupplyNeed[] => {
     if (plan.isBehind(session)) return []
     const all = keptNeeds(session, [plan.materials], () =>
       sessionNeeds(session, plan.materials).map((need) => supplyNeed(need, useOf(need))),

@@ -3,6 +3,7 @@ import {
   DEFAULT_STAGE_BOUNDS,
   EXAMPLE_LICENSE,
   NEW_BIN_RULES,
+  NEW_CIRCLE_RULES,
   NEW_PREP_RULES,
   NEW_PRINT_RULES,
   type Activity,
@@ -54,6 +55,7 @@ export const aHome = (over: Partial<Home> = {}): Home => ({
   binRules: NEW_BIN_RULES,
   prep: NEW_PREP_RULES,
   print: NEW_PRINT_RULES,
+  circle: NEW_CIRCLE_RULES,
   ...over,
 })
 
@@ -237,6 +239,9 @@ export const aSnapshot = (over: Partial<UnitSnapshot> = {}): UnitSnapshot => ({
   materials: [],
   activities: [anActivity()],
   recipes: [],
+  pieces: [],
+  books: [],
+  circleLogs: [],
   unit: aUnit(),
   placements: [],
   ideas: [],
@@ -244,6 +249,7 @@ export const aSnapshot = (over: Partial<UnitSnapshot> = {}): UnitSnapshot => ({
   promises: [],
   prepMarks: [],
   printSets: [],
+  circles: [],
   now: null,
   today: '2026-03-02',
   lastDayBefore: null,

@@ -47,6 +47,7 @@ export class PlanFiles {
       circles: valuesOf(rows, 'circle'),
       pieces: valuesOf(rows, 'piece'),
       circleLogs: valuesOf(rows, 'circleLog'),
+      books: valuesOf(rows, 'book'),
       stock: valuesOf(rows, 'stock'),
       batches: valuesOf(rows, 'batch'),
     }

@@ -1,3 +1,4 @@
+import { PIECES } from '@core/library/repertoire'
 import type { Knex } from 'knex'
 import { houseOf, valuesOf, type Row, type SpokenFor } from '@core/domain'
 import { runningBefore, sayLike } from '@core/base'
@@ -34,7 +35,7 @@ async function readAlone(db: Knex, clock: Clock, unitId: string): Promise<ListSo
   if (!unit) throw notFound('unit')
   if (!home) throw new Refusal('in-the-way', 'This home is not set up yet')
   sayLike(home.home)
-  const snapshot = snapshotOf(home, valuesOf(units.rows, 'unit'), unit, ownOf(own.rows), today)
+  const snapshot = snapshotOf(home, valuesOf(units.rows, 'unit'), unit, ownOf(own.rows), today, { shipped: PIECES })
   const source = { snapshot, plan: resolvePlan(snapshot) }
   if (!all.has(unitId) && all.size >= MOST_KEPT) all.delete(all.keys().next().value!)
   all.set(unitId, { stamp, source })
@@ -48,6 +49,7 @@ const ownOf = (rows: readonly Row[]): UnitOwn => ({
   promises: valuesOf(rows, 'promise'),
   prepMarks: valuesOf(rows, 'prepMark'),
   printSets: valuesOf(rows, 'printSet'),
+  circles: valuesOf(rows, 'circle'),
 })
 
 /** What units that run before another will still use up. */

@@ -19,6 +19,7 @@ export const TABLES: Record<ThingKind, string> = {
   circle: 'circles',
   piece: 'pieces',
   circleLog: 'circle_logs',
+  book: 'books',
   stock: 'stock',
   batch: 'batches',
 }

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { longWeekday, sayLike, weekdayOf } from '@core/base'
 import type { DaySheet, Tick } from '@core/domain'
 import { api, ApiError } from '../api/client'
 import { newId } from '../api/newId'
 import { openLine } from '../api/liveLine'
+import StageShow from '../parts/stage/StageShow.vue'
 import DaySheetView from '../parts/papers/DaySheetView.vue'
 import { KEPT } from '../composables/kept'
 import { keptQueue, type Outcome } from '../stores/keptQueue'
@@ -16,6 +17,9 @@ const sheet = ref<DaySheet | null>(null)
 const ticks = ref<Tick[]>([])
 const problem = ref('')
 const ended = ref(false)
+/** The circle fills the screen: it is led from here. */
+const leads = ref(false)
+const names = computed(() => sheet.value?.children.map((child) => child.name) ?? [])
 let closeLine = () => {}
 
 /**
@@ -109,7 +113,10 @@ onBeforeUnmount(() => {
       </header>
       <p class="mute">{{ sheet.unit }}{{ sheet.event ? `. Today: ${sheet.event}` : '' }}</p>
       <p v-if="problem" class="notice soft" role="status">{{ problem }}</p>
-      <DaySheetView :sheet="sheet" :ticks="ticks" can-tick @tick="tick" />
+      <DaySheetView :sheet="sheet" :ticks="ticks" can-tick can-lead @tick="tick" @lead="leads = true" />
+      <div v-if="leads && sheet.circle" class="stage">
+        <StageShow :script="sheet.circle" :names="names" @over="leads = false" @leave="leads = false" />
+      </div>
     </template>
     <div v-else-if="problem" class="stack" role="alert">
       <h1>{{ ended ? 'This link does not open' : 'The day could not be loaded' }}</h1>
@@ -127,5 +134,10 @@ onBeforeUnmount(() => {
   padding: 14px 14px 40px;
   display: grid;
   gap: 10px;
+}
+.stage {
+  position: fixed;
+  inset: 0;
+  background: var(--paper);
 }
 </style>

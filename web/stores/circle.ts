@@ -1,38 +1,37 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { completedMonths, planMinute } from '@core/base'
+import { mondayOf } from '@core/base'
 import {
+  bookOffers,
   calmestOrder,
-  endsWell,
-  energyLine,
+  circleDay,
+  circleShown,
   fillCircle,
-  fitCircle,
-  groupSitting,
-  inCircleOrder,
-  pieceTitle,
-  partsOn,
-  sittingOf,
+  newCircle,
+  partTitle,
+  scriptOf,
   stretchesOf,
   suits,
-  thingsFor,
-  turnOrder,
-  USUAL_RANGE,
-  whoGetsUp,
   type CircleItem,
-  type ComesAfter,
-  type Turn,
+  type FillContext,
 } from '@core/circle'
-import type { Circle, CircleLog, CirclePart, Piece } from '@core/domain'
-import { PIECES } from '@core/library/repertoire'
-import { blocksOn, presentAt, stageOn } from '@core/plan'
+import {
+  newCirclePart,
+  type BookWay,
+  type Circle,
+  type CircleLog,
+  type CirclePart,
+  type CircleTalk,
+  type Material,
+  type Piece,
+} from '@core/domain'
 import { newId } from '../api/newId'
 import { useBoard } from './board'
 import { useHouse } from './house'
+import { useRepertoire } from './repertoire'
 import { useSession } from './session'
 import { useUnit } from './unit'
-
-/** Turns that a new circle has. */
-const USUAL_TURNS = ['Opens the circle', 'Takes one away']
+import type { Write } from './writer'
 
 /** The circle of the day that is looked at: what it is made of, how it fits, who sits how long, and whose turn it is. */
 export const useCircle = defineStore('circle', () => {
@@ -40,71 +39,41 @@ export const useCircle = defineStore('circle', () => {
   const house = useHouse()
   const board = useBoard()
   const session = useSession()
+  const repertoire = useRepertoire()
+  void repertoire.load()
 
-  const pieces = computed<readonly Piece[]>(() => [...house.pieces, ...PIECES])
+  const pieces = computed<readonly Piece[]>(() => [...house.pieces, ...repertoire.shipped])
   const piecesById = computed(() => new Map(pieces.value.map((one) => [one.id, one])))
   const objects = computed(() => unit.unit?.objects ?? [])
   const day = computed(() => unit.days.find((one) => one.number === board.day))
-  const blocks = computed(() =>
-    unit.snapshot && day.value?.held ? blocksOn(unit.snapshot.home, unit.snapshot.unit, day.value.number) : [],
+  const on = computed(() =>
+    unit.snapshot && unit.readings ? circleDay(unit.snapshot, unit.readings.plan, board.day) : null,
   )
-  const block = computed(() => blocks.value.find((one) => one.kind === 'circle') ?? null)
-  /** What is planned in the block beside the circle's own parts: it takes its time of it. */
-  const planned = computed(() =>
-    (unit.readings?.plan.sessions ?? []).filter(
-      (one) => block.value && one.block?.id === block.value.id && one.days[0].number === board.day,
-    ),
-  )
-  const blockMinutes = computed(() => {
-    const [{ value: on }, { value: now }] = [day, block]
-    return on && now ? planMinute(on.date, now.to) - planMinute(on.date, now.from) : 0
-  })
-  const window = computed(() =>
-    Math.max(0, blockMinutes.value - planned.value.reduce((sum, one) => sum + one.activity.minutes.do, 0)),
-  )
-  /** Who is there and awake while it goes, and will stay: the circle is as long as the youngest of them sits. */
-  const expected = computed(() => {
-    const [{ value: on }, { value: now }] = [day, block]
-    if (!on || !now) return []
-    return house.children.filter(
-      (child) => child.born <= on.date && presentAt(child, on.date, now.from, now.to) === 'here',
-    )
-  })
-  /** Who can have a turn: babies lie beside. */
-  const able = computed(() =>
-    expected.value.filter((child) => sittingOf(completedMonths(child.born, day.value!.date)) !== null),
-  )
-  const comesAfter = computed<ComesAfter>(() => {
-    const at = blocks.value.findIndex((one) => one.id === block.value?.id)
-    const kind = blocks.value[at + 1]?.kind
-    return kind === 'meal' || kind === 'nap' || kind === 'outdoors' ? kind : kind === 'choice' ? 'table' : 'other'
-  })
+  const block = computed(() => on.value?.block ?? null)
+  const planned = computed(() => on.value?.planned ?? [])
+  const window = computed(() => on.value?.window ?? 0)
+  const expected = computed(() => on.value?.expected ?? [])
+  const sitting = computed(() => on.value?.listeners.sitting ?? null)
 
-  const kept = computed(() => unit.circles.find((one) => one.day === board.day) ?? null)
-  const circle = computed<Circle>(
-    () =>
-      kept.value ?? {
-        id: `circle-${unit.id}-${board.day}`.slice(0, 64),
-        unitId: unit.id ?? '',
-        day: board.day,
-        parts: [],
-        turns: USUAL_TURNS.map((what) => ({ what, childId: null })),
-      },
-  )
-  const titleOf = (piece: Piece, part: CirclePart): string => {
-    const range = part.range ?? (piece.form in USUAL_RANGE ? USUAL_RANGE[piece.form as keyof typeof USUAL_RANGE] : null)
-    return pieceTitle(piece, thingsFor(part, objects.value)[0], range ? Math.max(range.from, range.to) : 1)
+  const circleOn = (number: number): Circle =>
+    unit.circles.find((one) => one.day === number) ?? newCircle(unit.id ?? '', number)
+  const circle = computed<Circle>(() => circleOn(board.day))
+  const titleOf = (piece: Piece, part: CirclePart): string => partTitle(piece, part, objects.value)
+  const shownOf = (one: Circle) => {
+    const there = unit.snapshot && unit.readings ? circleDay(unit.snapshot, unit.readings.plan, one.day) : null
+    return there && { on: there, ...circleShown(one, there, { ...unit.snapshot!, pieces: [...pieces.value] }) }
   }
-  const parts = computed(() => inOrder(partsOn(circle.value, piecesById.value, titleOf)))
+  const shown = computed(() => shownOf(circle.value))
+  const parts = computed(() => shown.value?.parts ?? [])
   const items = computed(() => parts.value.map((one) => one.item))
-  const fit = computed(() => fitCircle(items.value, window.value))
-  const line = computed(() => energyLine(items.value.map((one) => one.energy)))
-  const stretches = computed(() => stretchesOf(items.value, fit.value.minutes))
-  const sitting = computed(() => (day.value ? groupSitting(expected.value, day.value.date) : null))
-  const getsUp = computed(() =>
-    day.value ? whoGetsUp(items.value, fit.value.minutes, expected.value, day.value.date) : [],
+  const fit = computed(
+    () => shown.value?.fit ?? { minutes: new Map<string, number>(), over: 0, leaveOut: null, left: 0 },
   )
-  const calmEnd = computed(() => endsWell(line.value, comesAfter.value))
+  const line = computed(() => shown.value?.line ?? [])
+  const stretches = computed(() => shown.value?.stretches ?? [])
+  const getsUp = computed(() => shown.value?.getsUp ?? [])
+  const calmEnd = computed(() => shown.value?.calmEnd ?? true)
+  const turns = computed(() => shown.value?.turns ?? [])
   /** The order in which they sit least at a stretch, where that is better than hers. */
   const calmer = computed(() => {
     const found = calmestOrder(items.value, fit.value.minutes)
@@ -113,40 +82,41 @@ export const useCircle = defineStore('circle', () => {
     const [now, then] = [longest(items.value), longest(found.items)]
     return then < now ? { ids: found.items.map((one) => one.id), now, then } : null
   })
-
-  const turnsHad = computed<Turn[]>(() =>
-    house.circleLogs.flatMap((log) =>
-      log.turns.map((turn) => ({ kind: turn.what, childId: turn.childId, date: log.date })),
-    ),
+  const script = computed(() =>
+    shown.value && unit.unit ? scriptOf(shown.value.on, shown.value, { unit: unit.unit }) : null,
   )
-  const heldDates = computed(() => house.circleLogs.map((log) => log.date))
-  /** Whose turn it is for each special thing: as she chose, else as it comes out fair among those who are there. */
-  const turns = computed(() => {
-    const taken = new Set<string>()
-    return circle.value.turns.map((turn) => {
-      const order = turnOrder(turn.what, able.value, turnsHad.value, heldDates.value)
-      const free = order.filter((one) => !taken.has(one.child.id))
-      const chosen = order.find((one) => one.child.id === turn.childId) ?? free[0] ?? order[0]
-      const found = chosen as (typeof order)[number] | undefined
-      if (found) taken.add(found.child.id)
-      return { ...turn, order, next: found ?? null }
-    })
-  })
+  /** The circles of the unit at a glance: what each held day has, in its order. */
+  const week = computed(() =>
+    unit.days
+      .filter((one) => one.held)
+      .map((one) => ({
+        day: one,
+        shown: unit.circles.some((c) => c.day === one.number) ? shownOf(circleOn(one.number)) : null,
+      })),
+  )
 
+  /** Materials of the library that pieces take and the home has none of yet: they come along. */
+  async function withMaterials(list: readonly Piece[]): Promise<Write[]> {
+    const wanted = new Set(list.flatMap((piece) => piece.takes.map((take) => take.materialId)))
+    for (const id of wanted) if (house.materialsById.has(id)) wanted.delete(id)
+    if (!wanted.size) return []
+    const { MATERIALS } = await import('@core/library/materials')
+    return MATERIALS.filter((one) => wanted.has(one.id)).map((value: Material) => ({ put: 'material' as const, value }))
+  }
+  const piecesOf = (list: readonly CirclePart[]) =>
+    list.flatMap((part) => piecesById.value.get(part.pieceId ?? '') ?? [])
   const save = (label: string, over: Partial<Circle>) =>
     unit.commit(label, [{ put: 'circle', value: { ...circle.value, ...over } }])
-  const put = (label: string, next: readonly CirclePart[]) => save(label, { parts: [...next] })
-  const newPart = (pieceId: string): CirclePart => ({
-    id: newId(),
-    pieceId,
-    own: null,
-    thing: '',
-    range: null,
-    minutes: null,
-    pinned: false,
-  })
+  async function put(label: string, next: readonly CirclePart[]): Promise<void> {
+    const value = { ...circle.value, parts: [...next] }
+    await unit.commit(label, [...(await withMaterials(piecesOf(next))), { put: 'circle', value }])
+  }
   const current = () => parts.value.map((one) => one.part)
-  const add = (piece: Piece) => put(`Circle: ${titleOf(piece, newPart(piece.id))}`, [...current(), newPart(piece.id)])
+  const addPart = (title: string, of: Parameters<typeof newCirclePart>[1]) =>
+    put(`Circle: ${title}`, [...current(), newCirclePart(newId(), of)])
+  const add = (piece: Piece) => addPart(titleOf(piece, newCirclePart('', { pieceId: piece.id })), { pieceId: piece.id })
+  const addBook = (bookId: string, title: string) => addPart(title, { bookId })
+  const addOwn = (own: CircleTalk) => addPart(own.title, { own })
   const change = (id: string, label: string, over: Partial<CirclePart>) =>
     put(
       label,
@@ -171,27 +141,62 @@ export const useCircle = defineStore('circle', () => {
       'Circle: sitting less at a stretch',
       ids.map((id) => current().find((part) => part.id === id)!),
     )
-  const context = computed(() => ({
+  /** Moves a part to the place of another. */
+  function moveTo(id: string, beforeId: string | null): Promise<void> | undefined {
+    const list = current()
+    const part = list.find((one) => one.id === id)
+    if (!part || id === beforeId) return
+    const rest = list.filter((one) => one.id !== id)
+    const at = beforeId === null ? rest.length : rest.findIndex((one) => one.id === beforeId)
+    if (at < 0) return
+    return put('Circle: another order', [...rest.slice(0, at), part, ...rest.slice(at)])
+  }
+  /** Pieces that the other circles of this week open with, where the home likes that. */
+  const opening = computed<string[]>(() => {
+    if (!house.home?.circle.sameOpening || !day.value) return []
+    const monday = mondayOf(day.value.date)
+    const days = new Set(unit.days.filter((one) => mondayOf(one.date) === monday).map((one) => one.number))
+    return unit.circles
+      .filter((one) => one.day !== board.day && days.has(one.day))
+      .flatMap((one) => piecesOf(one.parts))
+      .flatMap((piece) => (piece.kind === 'gather' || piece.kind === 'greet' ? [piece.id] : []))
+  })
+  const context = computed<FillContext>(() => ({
     date: day.value?.date ?? session.today,
     window: window.value,
-    stages: expected.value.map((child) => stageOn(child, day.value!.date, house.thisHome.stageBounds)),
+    stages: on.value?.listeners.stages ?? [],
     objects: objects.value,
     logs: house.circleLogs,
-    opening: unit.circles
-      .filter((one) => one.day !== board.day)
-      .flatMap((one) => one.parts)
-      .flatMap((part) => {
-        const piece = piecesById.value.get(part.pieceId ?? '')
-        return piece && (piece.kind === 'gather' || piece.kind === 'greet') ? [piece.id] : []
-      }),
+    opening: opening.value,
+    focus: unit.unit?.focus ?? null,
   }))
+  /** Books that could be read on this day, the best first. */
+  const shelf = computed(() =>
+    unit.unit && on.value
+      ? bookOffers(house.books, {
+          date: on.value.date,
+          unit: unit.unit,
+          listeners: on.value.listeners,
+          logs: house.circleLogs,
+        })
+      : [],
+  )
   const why = (piece: Piece): string[] => suits(piece, context.value)?.why ?? []
-  function fill(): Promise<void> {
+  /** Proposes the circle anew around what is pinned; a book that fits the theme takes the place of the story. */
+  async function fill(): Promise<void> {
+    await repertoire.load()
     const pinned = current().filter((part) => part.pinned)
     const proposed = fillCircle(pieces.value, context.value).filter(
       ({ piece }) => !pinned.some((part) => part.pieceId === piece.id),
     )
-    return put('Fill the circle', [...pinned, ...proposed.map(({ piece }) => newPart(piece.id))])
+    const book = shelf.value.find((one) => one.fits && !pinned.some((part) => part.bookId))
+    const room = proposed.findIndex(({ piece }) => piece.kind === 'story')
+    const next = proposed.map(({ piece, range }, i) =>
+      book && i === room
+        ? newCirclePart(newId(), { bookId: book.book.id })
+        : { ...newCirclePart(newId(), { pieceId: piece.id }), range },
+    )
+    return put('Fill the circle', [...pinned, ...next])
   }
   /** Pieces that could come in, the best for the day first. */
   const offers = computed(() =>
@@ -203,20 +208,42 @@ export const useCircle = defineStore('circle', () => {
       })
       .sort((a, b) => b.score - a.score),
   )
-  const copyTo = (number: number) => {
-    const there = unit.circles.find((one) => one.day === number)
-    return unit.commit(`Circle of day ${board.day} on day ${number} too`, [
-      {
-        put: 'circle',
-        value: {
-          ...circle.value,
-          id: there?.id ?? newId(),
-          day: number,
-          parts: current().map((part) => ({ ...part, id: newId() })),
-        },
-      },
+  const copyOn = (number: number): Circle => ({
+    ...circle.value,
+    id: circleOn(number).id,
+    day: number,
+    parts: current().map((part) => ({ ...part, id: newId() })),
+  })
+  const copyTo = (number: number) =>
+    unit.commit(`Circle of day ${board.day} on day ${number} too`, [{ put: 'circle', value: copyOn(number) }])
+  const setSameOpening = (sameOpening: boolean) =>
+    house.commit(sameOpening ? 'Circles of a week open alike' : 'Circles open as they like', [
+      { put: 'home', value: { ...house.thisHome, circle: { ...house.thisHome.circle, sameOpening } } },
     ])
+  const isOpening = (part: CirclePart) => {
+    const kind = part.own?.kind ?? piecesById.value.get(part.pieceId ?? '')?.kind
+    return kind === 'gather' || kind === 'greet'
   }
+  /** Gives other circles the opening of this one, and leaves the rest of them. */
+  const openAlike = (numbers: readonly number[]) =>
+    unit.commit(
+      `Circles open like day ${board.day}`,
+      numbers.map((number) => {
+        const there = circleOn(number)
+        const opening = current().filter(isOpening)
+        const parts = [
+          ...opening.map((part) => ({ ...part, id: newId() })),
+          ...there.parts.filter((one) => !isOpening(one)),
+        ]
+        return { put: 'circle' as const, value: { ...there, parts } }
+      }),
+    )
+  /** A word that the children said: one verse more, kept with the circle. */
+  const addWord = (id: string, word: string) => {
+    const part = current().find((one) => one.id === id)
+    return part && change(id, `Circle: ${word}`, { more: [...part.more, word] })
+  }
+  const setWay = (id: string, title: string, way: BookWay | null) => change(id, `${title}: how it is shared`, { way })
   /** What was sung today, and who had which turn; one circle a day is written down once. */
   const log = computed(() => house.circleLogs.find((one) => one.id === `log-${circle.value.id}`.slice(0, 64)) ?? null)
   const writeLog = (value: Omit<CircleLog, 'id'>) =>
@@ -229,12 +256,11 @@ export const useCircle = defineStore('circle', () => {
     piecesById,
     objects,
     day,
+    on,
     block,
     planned,
     window,
     expected,
-    comesAfter,
-    kept,
     circle,
     parts,
     fit,
@@ -245,14 +271,24 @@ export const useCircle = defineStore('circle', () => {
     calmEnd,
     calmer,
     turns,
+    script,
+    week,
     offers,
+    shelf,
     why,
     titleOf,
     save,
     add,
+    addBook,
+    addOwn,
+    addWord,
+    setWay,
+    setSameOpening,
+    openAlike,
     change,
     drop,
     move,
+    moveTo,
     reorder,
     fill,
     copyTo,
@@ -260,5 +296,3 @@ export const useCircle = defineStore('circle', () => {
     writeLog,
   }
 })
-const inOrder = <T extends { item: CircleItem }>(list: readonly T[]): T[] =>
-  inCircleOrder(list.map((one) => ({ kind: one.item.kind, one }))).map(({ one }) => one)

@@ -32,6 +32,7 @@ export const useHouse = defineStore('house', () => {
   /** Pieces of the home's own; and circles that were held. */
   const pieces = computed(() => rows.list('piece'))
   const circleLogs = computed(() => rows.list('circleLog'))
+  const books = computed(() => [...rows.list('book')].sort((a, b) => (a.title < b.title ? -1 : 1)))
   const units = computed(() => [...rows.list('unit')].sort((a, b) => (a.start < b.start ? -1 : 1)))
 
   /** All of it, as computations take it. */
@@ -43,6 +44,9 @@ export const useHouse = defineStore('house', () => {
     materials: materials.value,
     activities: activities.value,
     recipes: recipes.value,
+    pieces: pieces.value,
+    books: books.value,
+    circleLogs: circleLogs.value,
   }))
 
   /** What does not fit together in the home and its units. */
@@ -77,6 +81,7 @@ export const useHouse = defineStore('house', () => {
     recipes,
     pieces,
     circleLogs,
+    books,
     units,
     flags,
     load,

@@ -37,6 +37,7 @@ import { api } from '../api/client'
 import { newId } from '../api/newId'
 import { BIN_FILLER } from '@core/making'
 import { useHouse } from './house'
+import { useRepertoire } from './repertoire'
 import { useRows } from './rows'
 import { useSession } from './session'
 import { useUnit } from './unit'
@@ -49,6 +50,7 @@ import { useWriter, type Write } from './writer'
 export const useSupplies = defineStore('supplies', () => {
   const unit = useUnit()
   const house = useHouse()
+  const repertoire = useRepertoire()
   const rows = useRows()
   const session = useSession()
   const writer = useWriter()
@@ -72,8 +74,10 @@ export const useSupplies = defineStore('supplies', () => {
       promises: valuesOf(list, 'promise'),
       prepMarks: valuesOf(list, 'prepMark'),
       printSets: valuesOf(list, 'printSet'),
+      circles: valuesOf(list, 'circle'),
     }
-    return snapshotOf(house.house, house.units, own, parts, session.today, { spokenFor })
+    const shipped = repertoire.forCircles(parts.circles)
+    return snapshotOf(house.house, house.units, own, parts, session.today, { spokenFor, shipped })
   }
   const sources = computed<ListSource[]>(() => {
     if (!unit.snapshot || !unit.readings) return []

@@ -11,6 +11,7 @@ import { api } from '../api/client'
 import { useTimeOfDay } from '../composables/useTimeOfDay'
 import { openLine } from '../api/liveLine'
 import { useHouse } from './house'
+import { useRepertoire } from './repertoire'
 import { useRows } from './rows'
 import { useSession } from './session'
 import { useTicks } from './ticks'
@@ -46,6 +47,7 @@ export const useUnit = defineStore('unit', () => {
   const session = useSession()
   const writer = useWriter()
   const tickStore = useTicks()
+  const repertoire = useRepertoire()
 
   const now = useTimeOfDay()
 
@@ -91,9 +93,15 @@ export const useUnit = defineStore('unit', () => {
             promises: promises.value,
             prepMarks: prepMarks.value,
             printSets: printSets.value,
+            circles: circles.value,
           },
           session.today,
-          { activities: activities.value, spokenFor: spokenFor.value, now: now.value },
+          {
+            activities: activities.value,
+            spokenFor: spokenFor.value,
+            now: now.value,
+            shipped: repertoire.forCircles(circles.value),
+          },
         )
       : null,
   )

@@ -2,11 +2,13 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ageWords } from '@core/plan'
-import { newCenter, newChild, type Adult, type Center, type Child, type Weekday } from '@core/domain'
+import { newCenter, newChild, type Adult, type Book, type Center, type Child, type Weekday } from '@core/domain'
 import { spanWords, allergenName, CENTER_NAMES, countWords, listWords, weekdaysWords } from '@core/base'
 import { markOf } from '@core/papers'
 import { newId } from '../api/newId'
 import AccountForm from '../parts/house/AccountForm.vue'
+import BookForm from '../parts/house/BookForm.vue'
+import BookShelf from '../parts/house/BookShelf.vue'
 import AdultForm from '../parts/house/AdultForm.vue'
 import CenterForm from '../parts/house/CenterForm.vue'
 import ChildForm from '../parts/house/ChildForm.vue'
@@ -29,6 +31,7 @@ const TABS = [
   { value: 'children', title: 'Children' },
   { value: 'adults', title: 'Adults' },
   { value: 'centers', title: 'Centers' },
+  { value: 'books', title: 'Books' },
   { value: 'rhythm', title: 'Rhythm' },
   { value: 'settings', title: 'Settings' },
   { value: 'account', title: 'Account' },
@@ -43,6 +46,7 @@ watch(openId, (id) => (pocketOpen.value = id !== null), { immediate: true })
 const child = computed(() => house.children.find((one) => one.id === openId.value))
 const adult = computed(() => house.adults.find((one) => one.id === openId.value))
 const center = computed(() => house.centers.find((one) => one.id === openId.value))
+const book = computed(() => house.books.find((one) => one.id === openId.value))
 const open = computed(() =>
   tab.value === 'children'
     ? child.value
@@ -50,7 +54,9 @@ const open = computed(() =>
       ? adult.value
       : tab.value === 'centers'
         ? center.value
-        : undefined,
+        : tab.value === 'books'
+          ? book.value && { id: book.value.id, name: book.value.title }
+          : undefined,
 )
 const names = computed(() => house.children.map((one) => one.name))
 const week = (hours: Child['attendance']) => weekdaysWords(Object.keys(hours) as Weekday[]) || 'no day yet'
@@ -93,15 +99,44 @@ function addAdult() {
   void house.commit('Add an adult', [{ put: 'adult', value }])
   void go({ tab: 'adults', open: value.id })
 }
+function addBook() {
+  const value: Book = {
+    id: newId(),
+    title: 'New book',
+    author: '',
+    kind: 'story',
+    from: 'older-toddler',
+    minutes: 5,
+    place: 'nook',
+    lent: null,
+    topics: [],
+    note: '',
+  }
+  void house.commit('Add a book', [{ put: 'book', value }])
+  void go({ tab: 'books', open: value.id })
+}
 function addCenter() {
   const value = newCenter(newId(), 'New center', 'art-table')
   void house.commit('Add a center', [{ put: 'center', value }])
   void go({ tab: 'centers', open: value.id })
 }
+/** What is kept in each tab that keeps things, and what one of them is called while none is chosen. */
+const KIND_OF: Partial<Record<Tab, 'child' | 'adult' | 'center' | 'book'>> = {
+  children: 'child',
+  adults: 'adult',
+  centers: 'center',
+  books: 'book',
+}
+const ONE_OF: Partial<Record<Tab, string>> = {
+  children: 'A child',
+  adults: 'An adult',
+  centers: 'A center',
+  books: 'A book',
+}
 const asking = ref(false)
 function remove() {
-  const kind = tab.value === 'children' ? 'child' : tab.value === 'adults' ? 'adult' : 'center'
-  if (!open.value) return
+  const kind = KIND_OF[tab.value]
+  if (!open.value || !kind) return
   asking.value = false
   void house.commit(`Remove ${open.value.name}`, [{ remove: kind, id: open.value.id }])
   void go({ tab: tab.value })
@@ -177,24 +212,34 @@ function remove() {
         <p v-if="!house.centers.length" class="mute">No center yet.</p>
         <v-btn class="primary" @click="addCenter">Add a center</v-btn>
       </template>
+      <BookShelf
+        v-else-if="tab === 'books'"
+        :open-id="openId"
+        @open="(id) => go({ tab: 'books', open: id })"
+        @add="addBook"
+      />
       <RhythmForm v-else-if="tab === 'rhythm'" />
       <HomeSettings v-else-if="tab === 'settings'" />
       <AccountForm v-else />
     </div>
-    <template v-if="tab === 'children' || tab === 'adults' || tab === 'centers'" #pocket>
+    <template v-if="ONE_OF[tab]" #pocket>
       <template v-if="open">
         <h2>{{ open.name }}</h2>
         <ChildForm v-if="child" :key="child.id" :child="child" /><AdultForm
           v-else-if="adult"
           :key="adult.id"
           :adult="adult"
-        /><CenterForm v-else-if="center" :key="center.id" :center="center" />
+        /><CenterForm v-else-if="center" :key="center.id" :center="center" /><BookForm
+          v-else-if="book"
+          :key="book.id"
+          :book="book"
+        />
         <div>
           <v-btn class="danger" @click="asking = true">Remove {{ open.name }}</v-btn>
         </div>
       </template>
       <div v-else class="stack">
-        <h2>{{ tab === 'children' ? 'A child' : tab === 'adults' ? 'An adult' : 'A center' }}</h2>
+        <h2>{{ ONE_OF[tab] }}</h2>
         <p class="mute">Choose one to see and change it. What you change is saved as you leave the field.</p>
       </div>
     </template>
@@ -202,7 +247,7 @@ function remove() {
   <v-dialog v-model="asking" aria-labelledby="remove-title">
     <div class="k-sheet">
       <h2 id="remove-title">Remove {{ open?.name }}?</h2>
-      <p>Plans let go of {{ tab === 'centers' ? 'it' : 'them' }}. Undo brings it back.</p>
+      <p>Plans let go of {{ tab === 'centers' || tab === 'books' ? 'it' : 'them' }}. Undo brings it back.</p>
       <div class="inline">
         <v-btn class="primary" @click="remove">Remove</v-btn><v-btn @click="asking = false">Keep</v-btn>
       </div>

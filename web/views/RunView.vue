@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useRouter } from 'vue-router'
 import { longDate } from '@core/base'
 import { daySheet, sheetTitle } from '@core/papers'
 import DaySheetView from '../parts/papers/DaySheetView.vue'
@@ -16,6 +17,8 @@ const sheet = computed(() =>
     ? daySheet(store.snapshot, store.readings.plan, day.value.number)
     : null,
 )
+const router = useRouter()
+const lead = () => void router.push({ name: 'stage', params: { unitId: store.id!, day: board.day } })
 const isToday = computed(() => day.value?.date === store.snapshot?.today)
 </script>
 
@@ -30,7 +33,7 @@ const isToday = computed(() => day.value?.date === store.snapshot?.today)
         Nothing is laid out for this day yet.
         <router-link :to="{ name: 'lay-out', params: { unitId: store.id! } }">Lay it out</router-link>
       </p>
-      <DaySheetView :sheet="sheet" :ticks="store.ticks" can-tick @tick="store.tick" />
+      <DaySheetView :sheet="sheet" :ticks="store.ticks" can-tick can-lead @tick="store.tick" @lead="lead" />
     </template>
     <p v-else-if="day" class="mute">{{ longDate(day.date) }} is skipped: {{ day.reason }}.</p>
   </UnitFrame>

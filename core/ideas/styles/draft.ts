@@ -64,6 +64,7 @@ export function draftPlan({ unit, house, today, materials, candidates, newId }: 
     promises: [],
     prepMarks: [],
     printSets: [],
+    circles: [],
     today,
     lastDayBefore: null,
     spokenFor: [],

@@ -44,6 +44,9 @@ const house: House = {
   materials: MATERIALS.map((one) => ({ ...one, onHand: usual.get(one.id) ?? 0 })),
   activities: [...ACTIVITIES],
   recipes: [],
+  pieces: [],
+  books: [],
+  circleLogs: [],
 }
 const TODAY = '2026-02-20'
 interface Begun {
@@ -75,6 +78,7 @@ function begin(name: string, words: string, objects: string, in_ = house): Begun
     promises: [],
     prepMarks: [],
     printSets: [],
+    circles: [],
     today: TODAY,
     lastDayBefore: null,
     now: null,

@@ -36,6 +36,9 @@ const house = {
   materials: [...MATERIALS],
   activities: [...ACTIVITIES],
   recipes: [],
+  pieces: [],
+  books: [],
+  circleLogs: [],
 }
 const unitOf = (style: PlanningStyle, over = {}) =>
   aUnit({
@@ -65,6 +68,7 @@ const begin = (style: PlanningStyle, over = {}) => {
     promises: [],
     prepMarks: [],
     printSets: [],
+    circles: [],
     today: '2026-03-01',
     lastDayBefore: null,
     now: null,

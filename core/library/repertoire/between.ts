@@ -9,6 +9,7 @@ Which one is missing? Now who has a spark?
 moves: Four things in a row; take one away while eyes are closed.
 ask: Which is gone?
 props: four things at hand
+takes: theme-figure 4
 shorten: Three things.
 go on: Change two places instead.
 
@@ -71,6 +72,7 @@ Cold as the cellar, and warm as the sun:
 we hide it, you find it, and then you are done.
 moves: One hides a thing where one can walk; the others hum louder the nearer the seeker is.
 props: one thing of the theme
+takes: theme-figure 1
 shorten: One seeker.
 go on: The finder hides it.
 
@@ -90,6 +92,7 @@ I draw you one more, and then what have I got?
 moves: Draw a thing of the theme line by line; they guess as soon as they can.
 ask: What is it now?
 props: paper and a thick pen
+takes: copy-paper 1, washable-marker 1
 shorten: A round one.
 go on: They draw, you guess.
 
@@ -144,6 +147,7 @@ When you hear this, with your hands on your knees,
 stop what you hold, and then listen, please.
 moves: Tidy to a sound; when it stops, freeze and look around.
 props: a small bell
+takes: jingle-bell 1
 ask: What is still out?
 shorten: Until the first bell.
 go on: Only blocks; only what is round.

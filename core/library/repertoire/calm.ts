@@ -99,6 +99,7 @@ Slower and slower, it comes to a rest.
 Clear is the water, and quiet my chest.
 moves: Shake a glitter jar; watch until all lies on the ground; breathe.
 props: a closed jar with glitter
+takes: sealed-bottle 1
 shorten: Watch for three breaths.
 go on: Say what is swirling today.
 
@@ -150,6 +151,7 @@ Goodbye to my shadow, it’s flat and it’s tall.
 Goodbye to us two, and goodbye to us all.
 moves: A lamp throws everyone’s hand on the wall; wave; switch it off.
 props: a lamp
+takes: flashlight 1
 shorten: Wave once.
 go on: Shadows of things of the theme wave too.
 `

@@ -29,6 +29,7 @@ adj: little, small
 moves: Look up with a hand over your eyes, look down; put one behind your back.
 ask: Where could it be?
 props: as many things as you count
+takes: theme-figure count
 shorten: Begin with three.
 go on: Find them again, one at a time, and count up.
 
@@ -58,6 +59,7 @@ adj: little, small
 moves: The child whose turn it is rings the bell, takes one and says thank you.
 ask: How many can we still sell?
 props: a small bell, a basket, as many things as you count
+takes: jingle-bell 1, basket 1, theme-figure count
 shorten: Two friends come at once.
 go on: Everything is brought back the next day.
 
@@ -147,6 +149,7 @@ adj: little, small
 moves: Count by twos, two fingers at a time. Wave with both hands.
 ask: How many pairs are left?
 props: as many things as you count
+takes: theme-figure count
 shorten: Begin with six.
 go on: They come back in twos: two, four, six.
 
@@ -176,6 +179,7 @@ adj: little, small
 moves: Fist upon fist. Hold your breath on “stop”. On “crash”, clap and let all fall.
 ask: How high is it now?
 props: blocks or as many things as you count
+takes: unit-block count
 shorten: Stop at three.
 go on: Build it again, and count down as you take them off.
 
@@ -205,6 +209,7 @@ adj: little, small
 moves: Stir with both arms; blow; taste from a finger.
 ask: How many are in the pot?
 props: a pot, a spoon, as many things as you count
+takes: bowl 1, spoon 1, theme-figure count
 shorten: Stop at three.
 go on: Serve everyone one, and count down.
 
@@ -329,6 +334,7 @@ It likes it up there, so I’ll take it to bed.
 moves: Set it on each place with a finger, from the toes up; at the end hold it on your head and stand up.
 ask: Where will it sit next?
 props: one thing of the theme
+takes: theme-figure 1
 shorten: Toe, hand and head.
 go on: Ask for other places, with or without a rhyme.
 

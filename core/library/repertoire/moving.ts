@@ -8,6 +8,7 @@ Stiff as an icicle, quiet as snow.
 Wait for the sound of it. Ready, and go!
 moves: Play or drum; everyone shakes; when it stops nobody moves.
 props: music or a drum
+takes: drum 1
 shorten: Three stops.
 go on: Stop on one foot, as a thing of the theme, with a friend.
 
@@ -39,6 +40,7 @@ Here comes his lantern, and here comes his key.
 Nobody moved now, as far as we see.
 moves: A child is the guard with a flashlight; the others move only in his back.
 props: a flashlight
+takes: flashlight 1
 shorten: Two rounds.
 go on: Another guard.
 
@@ -50,6 +52,7 @@ Somebody waits on the other side too.
 Give them your hand, and come over, come through.
 moves: Step from spot to spot without touching the rug between.
 props: paper spots or cushions that do not slide
+takes: cushion child
 shorten: Once across.
 go on: Take a spot away.
 
@@ -132,6 +135,7 @@ Wider and wider it grows with the rain.
 Count to the jump, and then hop it again.
 moves: Two ropes on the floor; after each round they lie farther apart.
 props: two ropes or strips of tape
+takes: masking-tape 400
 ask: How wide can you hop it?
 shorten: Three widths.
 go on: With both feet; from a stand.
@@ -154,6 +158,7 @@ Ripples run over it, waves like the sea.
 Up to the sky! And then under, and flee.
 moves: Hold a sheet around its edge: lift it slowly, ripple, lift it high and let one run under.
 props: a bed sheet
+takes: bed-sheet 1
 shorten: Breathe and ripple.
 go on: A soft ball rides on it.
 
@@ -175,6 +180,7 @@ Say me a thing that begins the same way.
 Catch it or drop it, it’s all right today.
 moves: Roll or toss a soft ball; say the name first, then a word with that sound.
 props: a soft ball
+takes: soft-ball 1
 shorten: Roll it once around.
 go on: Words of the theme only.
 

@@ -30,6 +30,7 @@ Is it soft or prickly? Is it make-believe or real?
 moves: Hold the bag to your ear first. One child feels; the others ask.
 ask: What could it be?
 props: a bag with one thing of the theme
+takes: tote-bag 1, theme-figure 1
 shorten: Show it after one guess.
 go on: Let two more feel before it comes out.
 
@@ -41,6 +42,7 @@ Close up the lid and give it a shake.
 Blow on it softly, and see what we make.
 moves: Show that it is empty; shake it; blow. Take out a thing that was in your sleeve.
 props: a small box, one small thing of the theme
+takes: small-box 1, theme-figure 1
 shorten: Only blow and open.
 go on: A child thinks up what is in it.
 
@@ -76,6 +78,7 @@ Call it by name, but do it quite low.
 Out it comes creeping, just half, and slow.
 moves: Let a puppet look out of your sleeve, and hide again when it is loud.
 props: a small puppet
+takes: puppet 1
 shorten: Out it comes.
 go on: It whispers to you who is here.
 
@@ -118,6 +121,7 @@ Open your eyes, and we’ll tell, and begin.
 moves: Make a sound behind your back with a thing of the house.
 ask: What was it?
 props: three things that sound
+takes: jingle-bell 1, shaker 1, drum 1
 shorten: One sound.
 go on: A child makes the sound.
 
@@ -129,6 +133,7 @@ Follow it only with what you can see.
 Now it is sitting: sit down here with me.
 moves: A flashlight moves slowly and stops on the rug, never in a face.
 props: a flashlight
+takes: flashlight 1
 shorten: Straight to the rug.
 go on: It stops on who sits well, one after another.
 
@@ -158,6 +163,7 @@ Drum, drum, softer now, everyone is near.
 Sit, sit, hands at rest: now we all are here.
 moves: Walk to the beat of a drum; it gets softer; sit on the last beat.
 props: a drum or a pot
+takes: drum 1
 shorten: The last two lines.
 go on: Walk on tiptoe, then like a thing of the theme.
 
@@ -230,6 +236,7 @@ We’ll listen to one, and then maybe one more.
 moves: Who holds the stone may speak; pass it on.
 ask: What would you like to tell us?
 props: a smooth stone too large for a mouth
+takes: stone 1
 shorten: Two children today.
 go on: Ask the teller one question.
 

@@ -1,4 +1,4 @@
-import { Piece } from '../../domain'
+import { Piece, type PieceTake } from '../../domain'
 
 /**
  * Pieces as a person writes them down: a head, a title, lines, and what is said besides.
@@ -21,7 +21,21 @@ export function readPieces(text: string): Piece[] {
     .map((block) => readPiece(block))
 }
 
-const KEYS = ['single', 'end', 'turn', 'home', 'moves', 'ask', 'tune', 'props', 'shorten', 'go on', 'adj'] as const
+const KEYS = [
+  'single',
+  'end',
+  'turn',
+  'home',
+  'moves',
+  'ask',
+  'tune',
+  'props',
+  'takes',
+  'figures',
+  'shorten',
+  'go on',
+  'adj',
+] as const
 type Key = (typeof KEYS)[number]
 const KEY = new RegExp(`^(${KEYS.join('|')}): (.*)$`)
 
@@ -60,6 +74,8 @@ function readPiece(block: string): Piece {
     ask: words('ask'),
     tune: words('tune'),
     props: list('props'),
+    takes: list('takes').map(takeOf),
+    figures: list('figures'),
     energy: Number(energy),
     seated: sits === 'sit',
     from,
@@ -70,4 +86,12 @@ function readPiece(block: string): Piece {
     words: '',
     link: '',
   })
+}
+
+/** "bell 1" for the circle, "cushion child" one each, "block count" as many as are counted. */
+function takeOf(text: string): PieceTake {
+  const [materialId, much] = text.split(' ')
+  return much === 'child' || much === 'count'
+    ? { materialId, quantity: 1, by: much }
+    : { materialId, quantity: Number(much), by: 'circle' }
 }

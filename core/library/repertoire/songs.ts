@@ -114,6 +114,7 @@ and I am the one with the big bass drum.
 tune: Yankee Doodle (verse)
 moves: March on the spot; play what each one plays.
 props: pots, lids or drums
+takes: drum 1
 shorten: Once around.
 go on: Change who has the drum.
 
@@ -198,6 +199,7 @@ Were they the same? I am asking you.
 moves: Play two sounds behind your back: thumbs say same or not.
 ask: Were they the same?
 props: two spoons, a cup, a jar
+takes: spoon 2, paper-cup 1, jar 1
 shorten: Two rounds.
 go on: High or low; long or short.
 

@@ -13,7 +13,7 @@ Then came something so small that nobody saw it: a flea. It jumped on the cow. T
 And there sat {a}, alone again, and said: “What a fine, big house I have.”
 moves: Put the figures into the house one by one. Everyone says “oof”.
 ask: Who was too much?
-props: felt house, mouse, hen, goat, cow
+figures: house, mouse, hen, goat, cow
 shorten: Leave out the hen and the goat.
 go on: Let them say who knocks next.
 
@@ -30,7 +30,8 @@ In spring nobody needed a coat. The mouse washed the plate, and gave it to the m
 “It has grown warmer,” said the fox, and held it to his cheek.
 moves: Pass a large button around the ring as the story goes, there and back.
 ask: Who has it now?
-props: a button larger than a mouth, felt bear, fox, rabbit, mouse
+props: a button larger than a mouth
+figures: bear, fox, rabbit, hedgehog, mole, mouse
 shorten: Bear, rabbit, mouse.
 go on: What else could the mouse use it for?
 
@@ -47,7 +48,7 @@ Night after night it got thinner: a slice, a rind, a thread. And then it was gon
 “It only went to be washed,” said the mouse. And that is what she believes to this day.
 moves: Cover a paper moon a little more on each page, and uncover it again.
 ask: Where was it?
-props: felt moon, felt shade, mouse, owl
+figures: moon, mouse, owl
 shorten: Two nights less, two nights more.
 go on: Look at the moon on the calendar.
 
@@ -64,7 +65,7 @@ When the snail knocked at the door, out of the parcel looked a green tip, and tw
 “Just in time,” said the child. “I was only just ready to plant it.”
 moves: A snail crawls along your arm with a parcel. Everyone says “pick”.
 ask: What is in the parcel?
-props: felt snail, parcel, seedling
+figures: snail, parcel, seedling
 shorten: Leave out the meeting.
 go on: Everyone says what could be in a parcel for them.
 
@@ -80,6 +81,8 @@ It looks at us. It looks at the hats. And, hop, it is gone again. In which one?
 moves: Three cups are hats; tap; lift. At the end they guess.
 ask: Under which hat?
 props: three hats or cups, one thing of the theme
+takes: paper-cup 3, theme-figure 1
+figures: hat
 shorten: Two hats.
 go on: A child hides it.
 
@@ -96,7 +99,8 @@ In the morning there was someone in the middle who had not been there before. �
 After that it was hard to say where one side ended. They gave it a tree, and sat under it.
 moves: Two colored sheets of film slide over each other.
 ask: What happens with red?
-props: yellow and blue film or felt, green tree
+props: yellow and blue film or felt
+figures: tree
 shorten: The middle three.
 go on: Try the other pairs with paint.
 
@@ -114,6 +118,7 @@ So they both went, left and right, and the umbrella came too.
 moves: Hop a real shoe over the rug. Everyone says “hop, hop, hop”.
 ask: Where would you look?
 props: a pair of shoes, an umbrella
+figures: shoe, umbrella, broom, cat
 shorten: Ask only the cat.
 go on: Hide the shoe; they say warm or cold.
 
@@ -130,7 +135,7 @@ They all sat down. It hummed louder, then higher, and then: crack. Out looked a 
 “Oh, good,” it said. “You know the song.” And they sang it all together. Mmmm.
 moves: Hum with closed lips whenever the egg does, louder each time.
 ask: Who is in it?
-props: felt egg in two halves, hen, duck, turtle, chick
+figures: egg, hen, duck, turtle, chick
 shorten: Hen, turtle, crack.
 go on: What hums in our house?
 `

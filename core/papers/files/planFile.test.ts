@@ -23,6 +23,7 @@ const nothing = {
   circles: [],
   pieces: [],
   circleLogs: [],
+  books: [],
   stock: [],
   batches: [],
 }

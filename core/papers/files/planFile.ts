@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import {
+  Book,
   Activity,
   Adult,
   Batch,
@@ -56,6 +57,7 @@ export const PlanFile = z.strictObject({
   circles: z.array(Circle).max(MANY).default([]),
   pieces: z.array(Piece).max(2000).default([]),
   circleLogs: z.array(CircleLog).max(MANY).default([]),
+  books: z.array(Book).max(2000).default([]),
   stock: z
     .array(StockEntry)
     .max(MANY * 10)
@@ -82,6 +84,7 @@ export const FILE_LISTS = [
   ['circles', 'circle'],
   ['pieces', 'piece'],
   ['circleLogs', 'circleLog'],
+  ['books', 'book'],
   ['stock', 'stock'],
   ['batches', 'batch'],
 ] as const satisfies [keyof PlanFile, ThingKind][]
@@ -180,7 +183,10 @@ export function unitPlanFile(all: Omit<PlanFile, 'format' | 'version'>, unitId: 
   ])
   const centerIds = new Set(placements.map((one) => one.centerId))
   const circles = all.circles.filter((one) => one.unitId === unitId)
-  const pieceIds = new Set(circles.flatMap((one) => one.parts.map((part) => part.pieceId)))
+  const used = (field: 'pieceId' | 'bookId') => new Set(circles.flatMap((one) => one.parts.map((part) => part[field])))
+  const [pieceIds, bookIds] = [used('pieceId'), used('bookId')]
+  const pieces = all.pieces.filter((one) => pieceIds.has(one.id))
+  for (const take of pieces.flatMap((one) => one.takes)) materialIds.add(take.materialId)
   return writePlanFile({
     home: null,
     children: [],
@@ -200,8 +206,10 @@ export function unitPlanFile(all: Omit<PlanFile, 'format' | 'version'>, unitId: 
       .filter((one) => one.unitId === unitId)
       .map((one) => ({ ...one, children: [], levels: {}, printedOn: null })),
     circles: circles.map((one) => ({ ...one, turns: one.turns.map((turn) => ({ ...turn, childId: null })) })),
-    pieces: all.pieces.filter((one) => pieceIds.has(one.id)),
+    pieces,
     circleLogs: [],
+    // What is lent goes back to where it came from.
+    books: all.books.filter((one) => bookIds.has(one.id)).map((one) => ({ ...one, lent: null })),
     stock: [],
     batches: [],
   })

@@ -178,6 +178,7 @@ describe('every export comes back as it went out, whatever things are called', (
           circles: [],
           pieces: [],
           circleLogs: [],
+          books: [],
           recipes: [],
           stock: [],
           batches: [],

@@ -15,6 +15,7 @@ import { preparation } from './014-preparation'
 import { printing } from './015-printing'
 import { printOwn } from './016-print-own'
 import { circles } from './017-circles'
+import { books } from './018-books'
 import type { Migration } from './migration'
 
 export type { Migration }
@@ -37,4 +38,5 @@ export const MIGRATIONS: readonly Migration[] = [
   printing,
   printOwn,
   circles,
+  books,
 ]

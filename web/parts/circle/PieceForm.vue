@@ -27,6 +27,8 @@ const NEW: Piece = {
   ask: '',
   tune: '',
   props: [],
+  takes: [],
+  figures: [],
   energy: 0,
   seated: true,
   from: 'young-toddler',

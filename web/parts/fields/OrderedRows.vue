@@ -1,7 +1,7 @@
 <script setup lang="ts" generic="T extends { id: string }">
 import { mdiDragHorizontalVariant } from '@mdi/js'
-import Sortable from 'sortablejs'
-import { nextTick, onBeforeUnmount, onMounted, ref } from 'vue'
+import { nextTick, ref } from 'vue'
+import { useRowDrag } from '../../composables/useRowDrag'
 
 /** Rows in an order that matters: dragged by their handle, or moved by the arrow keys on it. */
 const rows = defineModel<T[]>({ required: true })
@@ -9,7 +9,6 @@ const props = defineProps<{ what: string }>()
 defineSlots<{ row(props: { row: T; i: number }): unknown }>()
 const list = ref<HTMLElement>()
 const said = ref('')
-let sortable: Sortable | undefined
 
 function move(from: number, to: number): void {
   if (to < 0 || to >= rows.value.length || from === to) return
@@ -26,23 +25,7 @@ async function byKey(i: number, by: number, event: KeyboardEvent) {
   event.preventDefault()
 }
 const drop = (i: number) => (rows.value = rows.value.filter((_, at) => at !== i))
-onMounted(() => {
-  sortable = Sortable.create(list.value!, {
-    handle: '.handle',
-    draggable: '.ordered',
-    animation: 0,
-    forceFallback: true,
-    fallbackTolerance: 4,
-    onEnd: ({ oldDraggableIndex: from, newDraggableIndex: to, item }) => {
-      if (from === undefined || to === undefined) return
-      // The page is Vue's: the row goes back where it was, and moves by the list.
-      const others = [...list.value!.children].filter((child) => child !== item)
-      list.value!.insertBefore(item, others[from] ?? null)
-      move(from, to)
-    },
-  })
-})
-onBeforeUnmount(() => sortable?.destroy())
+useRowDrag(list, move, { draggable: '.ordered', handle: '.handle' })
 </script>
 
 <template>

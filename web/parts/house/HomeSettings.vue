@@ -29,6 +29,7 @@ const { draft, errors, commit } = useDraft(
     computed(() => house.home?.id),
   ),
 )
+const SITTING_AGES = ['1 year old', '2 years old', '3 years old', '4 years old', '5 and older']
 const closure = ref({ date: '', reason: '' })
 function addClosure() {
   if (!closure.value.date || !draft.value) return
@@ -199,6 +200,28 @@ const file = useFileIn(readPlan, { preview: api.previewFile, apply: api.applyFil
         </div>
       </section>
       <section class="rows">
+        <h2>Circle</h2>
+        <p class="small mute">Minutes that children sit at a stretch. Babies lie beside.</p>
+        <div class="ages">
+          <FormField v-for="(name, i) in SITTING_AGES" :key="name" :label="name"
+            ><v-text-field
+              v-model.number="draft.circle.sitting[i]"
+              type="number"
+              min="1"
+              max="60"
+              :error-messages="errors[`circle.sitting.${i}`]"
+              @blur="commit"
+          /></FormField>
+        </div>
+        <v-checkbox
+          v-model="draft.circle.sameOpening"
+          label="The circles of a week open alike"
+          hide-details
+          density="compact"
+          @update:model-value="commit"
+        />
+      </section>
+      <section class="rows">
         <h2>Drying and illness</h2>
         <FormField label="Places to dry wet work" hint="A line, a rack: each for one activity at a time."
           ><v-text-field
@@ -241,6 +264,11 @@ const file = useFileIn(readPlan, { preview: api.previewFile, apply: api.applyFil
 </template>
 
 <style scoped>
+.ages {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(110px, 1fr));
+  gap: 8px;
+}
 .settings {
   display: grid;
   grid-template-columns: minmax(0, 420px) minmax(0, 420px);

@@ -14,6 +14,8 @@ const props = defineProps<{
   sheet: DaySheet
   ticks: readonly Tick[]
   canTick?: boolean
+  /** Whether the circle can be led from here. */
+  canLead?: boolean
   /** Without what stands at the centers, so that it fits one page. */
   short?: boolean
 }>()
@@ -22,7 +24,7 @@ const ticksOf = computed(() => {
   for (const tick of props.ticks) of.set(tick.placementId, [...(of.get(tick.placementId) ?? []), tick])
   return of
 })
-const emit = defineEmits<{ tick: [placementId: string, step: string, done: boolean, text: string] }>()
+const emit = defineEmits<{ tick: [placementId: string, step: string, done: boolean, text: string]; lead: [] }>()
 
 const byId = computed(() => new Map(props.sheet.items.map((item) => [item.placementId, item])))
 const standing = computed(() => props.sheet.items.filter((item) => item.standing))
@@ -32,10 +34,16 @@ const standing = computed(() => props.sheet.items.filter((item) => item.standing
   <div class="sheet" :class="{ short }">
     <SheetChildren :sheet="sheet" />
     <section v-for="block in sheet.blocks" :key="block.id" class="block" :aria-label="block.name">
-      <div class="row block-head" :class="{ empty: !block.placementIds.length }">
+      <div class="row block-head" :class="{ empty: !block.placementIds.length && sheet.circle?.from !== block.from }">
         <h2>{{ block.name }}</h2>
         <span class="mute">{{ spanWords(block) }}</span>
       </div>
+      <SheetCircle
+        v-if="sheet.circle?.from === block.from"
+        :circle="sheet.circle"
+        :can-lead="canLead"
+        @lead="emit('lead')"
+      />
       <template v-for="id in block.placementIds" :key="id">
         <SheetItemCard
           v-if="byId.get(id)"

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { InputError } from '@core/base'
-import { fingersFor, USUAL_RANGE, versesFor, versesOf, thingsFor, type Verse } from '@core/circle'
-import { CountRange, type CirclePart, type Piece, type PieceKind } from '@core/domain'
+import { fingersFor, versesFor, versesOf, thingsFor, type Verse } from '@core/circle'
+import { CountRange, rangeOf, type CirclePart, type Piece, type PieceKind } from '@core/domain'
 import { useCircle } from '../../stores/circle'
 import FormField from '../fields/FormField.vue'
 import { numberOrNone } from '../fields/numberOrNone'
 import { KIND_NAMES } from '../circle/kindNames'
+import BookPart from '../circle/BookPart.vue'
+import TalkForm from '../circle/TalkForm.vue'
 import PieceForm from '../circle/PieceForm.vue'
 import { useHouse } from '../../stores/house'
 
@@ -17,6 +19,8 @@ const house = useHouse()
 const now = computed(() => circle.parts.find((one) => one.part.id === chosen.value) ?? null)
 /** The piece of her own that is written; null for a new one. */
 const writing = ref<{ piece: Piece | null } | null>(null)
+/** A line of her own is written. */
+const talks = ref(false)
 const isOwn = computed(() => house.pieces.some((one) => one.id === now.value?.piece?.id))
 function kept(one: Piece): void {
   const isNew = !writing.value?.piece
@@ -24,10 +28,7 @@ function kept(one: Piece): void {
   if (isNew) void circle.add(one)
 }
 const piece = computed(() => now.value?.piece ?? null)
-const counts = computed(() => (piece.value && piece.value.form in USUAL_RANGE ? piece.value.form : null))
-const range = computed<CountRange | null>(() =>
-  counts.value ? (now.value!.part.range ?? USUAL_RANGE[counts.value as keyof typeof USUAL_RANGE]) : null,
-)
+const range = computed<CountRange | null>(() => (piece.value ? rangeOf(piece.value, now.value!.part) : null))
 const verses = computed<Verse[]>(() => {
   if (!now.value || !piece.value) return []
   try {
@@ -69,9 +70,10 @@ function minutes(value: number | null): void {
     set('minutes', { minutes: value })
   }
 }
-const kind = ref<PieceKind | 'all'>('all')
+const kind = ref<PieceKind | 'all' | 'books'>('all')
 const KINDS = [
   { title: 'Everything', value: 'all' as const },
+  { title: 'books', value: 'books' as const },
   ...Object.entries(KIND_NAMES).map(([value, title]) => ({ title, value: value as PieceKind })),
 ]
 const word = ref('')
@@ -81,21 +83,31 @@ const offers = computed(() =>
     .filter(({ piece: one }) => `${one.title} ${one.text}`.toLowerCase().includes(word.value.trim().toLowerCase()))
     .slice(0, 30),
 )
+const books = computed(() =>
+  circle.shelf
+    .filter(({ fits }) => kind.value === 'books' || (kind.value === 'all' && (fits || word.value.trim() !== '')))
+    .filter(({ book }) =>
+      `${book.title} ${book.author} ${book.topics.join(' ')}`.toLowerCase().includes(word.value.trim().toLowerCase()),
+    )
+    .filter(({ book }) => !circle.parts.some((one) => one.book?.id === book.id)),
+)
 const nameOf = (id: string) => circle.titleOf(circle.piecesById.get(id)!, { thing: '', range: null } as CirclePart)
 </script>
 
 <template>
   <PieceForm v-if="writing" :piece="writing.piece" @kept="kept" @close="writing = null" />
+  <TalkForm v-else-if="talks" @kept="talks = false" @close="talks = false" />
   <div v-else-if="now" class="stack">
     <div>
       <h2>{{ now.title }}</h2>
-      <p class="mute">
+      <p v-if="!now.book" class="mute">
         {{ KIND_NAMES[now.item.kind] }}, {{ now.item.shortest }} to {{ now.item.longest }} min<template
           v-if="piece?.tune"
           >, to the tune of {{ piece.tune }}</template
         >
       </p>
     </div>
+    <BookPart v-if="now.book" :one="now" />
     <div v-for="(verse, i) in shown" :key="i">
       <p v-for="(words, j) in verse.lines" :key="j">{{ words }}</p>
     </div>
@@ -168,9 +180,19 @@ const nameOf = (id: string) => circle.titleOf(circle.piecesById.get(id)!, { thin
       <h2>What could come in</h2>
       <p class="mute small">The best for this day first.</p>
     </div>
-    <div><v-btn @click="writing = { piece: null }">Write your own</v-btn></div>
+    <div class="inline">
+      <v-btn @click="writing = { piece: null }">Write your own</v-btn>
+      <v-btn @click="talks = true">Only a line</v-btn>
+    </div>
     <v-text-field v-model="word" placeholder="Look for a word" aria-label="Look for a word" clearable />
     <v-select v-model="kind" :items="KINDS" aria-label="Kind" />
+    <ul v-if="books.length" class="rows">
+      <li v-for="{ book, why } in books" :key="book.id" class="card offer">
+        <span class="card-title">{{ book.title }}</span>
+        <span class="small mute">book, {{ book.minutes }} min. {{ why.join('. ') }}.</span>
+        <v-btn size="small" :aria-label="`Add ${book.title}`" @click="circle.addBook(book.id, book.title)">Add</v-btn>
+      </li>
+    </ul>
     <ul class="rows">
       <li v-for="{ piece: one, why } in offers" :key="one.id" class="card offer">
         <span class="card-title">{{ nameOf(one.id) }}</span>
@@ -178,7 +200,10 @@ const nameOf = (id: string) => circle.titleOf(circle.piecesById.get(id)!, { thin
         <v-btn size="small" :aria-label="`Add ${nameOf(one.id)}`" @click="circle.add(one)">Add</v-btn>
       </li>
     </ul>
-    <p v-if="!offers.length" class="mute">Nothing of that kind, or with that word.</p>
+    <p v-if="kind === 'books' && !circle.shelf.length" class="mute">
+      No book on the shelf yet. Put them there in <router-link to="/home?tab=books">Home</router-link>.
+    </p>
+    <p v-else-if="!offers.length && !books.length" class="mute">Nothing of that kind, or with that word.</p>
   </div>
 </template>
 

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { turnWords } from '@core/circle'
+import { computed, ref, useTemplateRef } from 'vue'
+import { turnWords, WAY_WORDS, type PartOn } from '@core/circle'
 import { countWords, listWords, longDate, spanWords } from '@core/base'
 import { useBoard } from '../../stores/board'
 import { useCircle } from '../../stores/circle'
 import { useUnit } from '../../stores/unit'
+import { useRowDrag } from '../../composables/useRowDrag'
+import CircleWeek from '../../parts/circle/CircleWeek.vue'
 import CircleStrip from '../../parts/circle/CircleStrip.vue'
 import { KIND_NAMES } from '../../parts/circle/kindNames'
 
@@ -14,6 +16,7 @@ const emit = defineEmits<{ open: [] }>()
 const circle = useCircle()
 const board = useBoard()
 const unit = useUnit()
+const inHand = (one: PartOn) => [...(one.piece?.props ?? []), ...(one.piece?.figures ?? [])].join(', ')
 const minutesOf = (id: string) => circle.fit.minutes.get(id) ?? 0
 function choose(id: string | null): void {
   chosen.value = id
@@ -36,6 +39,23 @@ function addTurn(): void {
   void circle.save(`Turn: ${what}`, { turns: [...circle.circle.turns, { what, childId: null }] })
   newTurn.value = ''
 }
+/** The week beside each other, instead of the one day. */
+const week = ref(false)
+function openDay(number: number): void {
+  board.day = number
+  chosen.value = null
+  week.value = false
+}
+const rows = useTemplateRef('rows')
+useRowDrag(
+  rows,
+  (from, to) => {
+    const ids = circle.parts.map((one) => one.part.id)
+    const [id] = ids.splice(from, 1)
+    void circle.moveTo(id, ids[to] ?? null)
+  },
+  { draggable: '.row-of' },
+)
 /** Other days of the unit that it can be copied to. */
 const others = computed(() => unit.days.filter((day) => day.held && day.number !== board.day))
 </script>
@@ -44,8 +64,8 @@ const others = computed(() => unit.days.filter((day) => day.held && day.number !
   <div class="stack">
     <div class="row head">
       <div>
-        <h2>Circle, day {{ board.day }}</h2>
-        <p v-if="circle.day && circle.block" class="mute">
+        <h2>{{ week ? 'Circles of the week' : `Circle, day ${board.day}` }}</h2>
+        <p v-if="circle.day && circle.block && !week" class="mute">
           {{ longDate(circle.day.date) }}, {{ spanWords(circle.block)
           }}<template v-if="circle.planned.length"
             >, less {{ listWords(circle.planned.map((one) => one.activity.title)) }}: {{ circle.window }} min</template
@@ -53,9 +73,10 @@ const others = computed(() => unit.days.filter((day) => day.held && day.number !
         </p>
       </div>
       <div v-if="circle.block" class="inline">
-        <v-btn @click="circle.fill()">Fill the circle</v-btn>
+        <v-btn :aria-pressed="week" @click="week = !week">{{ week ? 'The one day' : 'The week at a glance' }}</v-btn>
+        <v-btn v-if="!week" @click="circle.fill()">Fill the circle</v-btn>
         <v-btn
-          v-if="circle.parts.length"
+          v-if="circle.parts.length && !week"
           class="primary"
           :to="{ name: 'stage', params: { unitId: unit.id!, day: board.day } }"
           >On stage</v-btn
@@ -66,6 +87,7 @@ const others = computed(() => unit.days.filter((day) => day.held && day.number !
     <p v-else-if="!circle.block" class="mute">
       The home’s rhythm has no circle. Give it one in <router-link to="/home?tab=rhythm">Home</router-link>.
     </p>
+    <CircleWeek v-else-if="week" @open="openDay" />
     <template v-else>
       <template v-if="circle.parts.length">
         <CircleStrip v-model="chosen" />
@@ -84,8 +106,8 @@ const others = computed(() => unit.days.filter((day) => day.held && day.number !
         <p v-if="!circle.calmEnd" class="notice soft" role="status">
           It ends lively, and what follows wants them calm. End with something from “to calm”.
         </p>
-        <ol class="list cubby" aria-label="The circle in order">
-          <li v-for="(one, i) in circle.parts" :key="one.part.id">
+        <ol ref="rows" class="list cubby" aria-label="The circle in order">
+          <li v-for="(one, i) in circle.parts" :key="one.part.id" class="row-of">
             <button
               type="button"
               class="card line"
@@ -97,8 +119,10 @@ const others = computed(() => unit.days.filter((day) => day.held && day.number !
             >
               <span class="mute">{{ i + 1 }}</span>
               <span class="card-title">{{ one.title }}</span>
-              <span class="small mute">{{ KIND_NAMES[one.item.kind] }}</span>
-              <span class="small mute props">{{ one.piece?.props.join(', ') }}</span>
+              <span class="small mute">{{
+                one.telling ? `book, ${WAY_WORDS[one.telling.way]}` : KIND_NAMES[one.item.kind]
+              }}</span>
+              <span class="small mute props">{{ inHand(one) }}</span>
               <span>{{ minutesOf(one.part.id) }} min</span>
             </button>
           </li>

@@ -1,0 +1,28 @@
+import { defineStore } from 'pinia'
+import { shallowRef } from 'vue'
+import type { Circle, Piece } from '@core/domain'
+
+const NONE: readonly Piece[] = []
+
+/** The pieces that ship, fetched when a circle first asks for them: most of a plan does without. */
+export const useRepertoire = defineStore('repertoire', () => {
+  const shipped = shallowRef<readonly Piece[]>(NONE)
+  let asked: Promise<void> | null = null
+  /** Fetches them once; after a fault the next who asks tries again. */
+  const load = (): Promise<void> =>
+    (asked ??= import('@core/library/repertoire').then(
+      ({ PIECES }) => {
+        shipped.value = PIECES
+      },
+      () => {
+        asked = null
+      },
+    ))
+  /** What ships, where circles use any of it; until it is there, nothing. */
+  function forCircles(circles: readonly Circle[]): readonly Piece[] {
+    if (!circles.some((circle) => circle.parts.some((part) => part.pieceId))) return NONE
+    void load()
+    return shipped.value
+  }
+  return { shipped, load, forCircles }
+})
