@@ -59,7 +59,7 @@ export function largeSnapshot(today = '2026-03-10'): UnitSnapshot {
     recipes: [],
     pieces: [],
     books: [],
-  circleLogs: [],
+    circleLogs: [],
     unit,
     placements,
     ideas: [],

@@ -31,6 +31,8 @@ it('is filled for who comes, with the objects of the theme, and fits its time', 
   await sees(page, 'The youngest who come sit about 4 min')
 })
 it('takes a counting rhyme, counts as she says, and refuses at the field what cannot be counted', async () => {
+  await click(page, 'Add Five on the hill')
+  await saved(page)
   await click(page, 'Five on the hill', '.strip')
   await waitText(page, '.pocket', 'Five little kites in a row on the hill,')
   await waitText(page, '.pocket', 'one hand')

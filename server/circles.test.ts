@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { newCirclePart, type Circle, type CircleLog, type Piece } from '@core/domain'
+import { newCirclePart, type Book, type Circle, type CircleLog, type Piece } from '@core/domain'
 import { PIECES } from '@core/library/repertoire'
 import { change, Harness, TODAY } from './testing/harness'
 
@@ -29,7 +29,7 @@ const log: CircleLog = {
   parts: [{ pieceId: 'own-rhyme', bookId: null, title: 'Our own', kind: 'gather', minutes: 1, again: true }],
   turns: [{ what: 'Rings the bell', childId: 'calla' }],
 }
-const put = (kind: 'circle' | 'piece' | 'circleLog', value: object, unitId: string | null) =>
+const put = (kind: 'circle' | 'piece' | 'circleLog' | 'book', value: object, unitId: string | null) =>
   kobby.call('POST', '/api/v1/changes', change(unitId, [{ op: 'put', kind, base: 0, value } as never]))
 const rowsOf = async (path: string, kind: string): Promise<{ id: string }[]> =>
   (await kobby.call('GET', path)).body.rows
@@ -80,11 +80,75 @@ describe('a circle', () => {
     expect(status).toBe(422)
     expect(body.errors.some((one: { field: string }) => one.field.includes(field))).toBe(true)
   })
+  it('asks who is right where the same turn was taken on two screens', async () => {
+    const { version } = await kobby.row('/api/v1/house', 'circleLog', log.id)
+    const turn = (childId: string) => ({ ...log, turns: [{ what: 'Rings the bell', childId }] })
+    const write = (childId: string) =>
+      kobby.call(
+        'POST',
+        '/api/v1/changes',
+        change(null, [{ op: 'put', kind: 'circleLog', base: version, value: turn(childId) } as never]),
+      )
+    expect((await write('juno')).status).toBe(200)
+    const { status, body } = await write('oona')
+    expect(status).toBe(409)
+    expect(JSON.stringify(body)).toContain('juno')
+    expect(await rowsOf('/api/v1/house', 'circleLog')).toContainEqual(turn('juno'))
+  })
   it('is taken off, and what was sung stays', async () => {
     const { version } = await kobby.row(UNIT, 'circle', circle.id)
     const remove = { op: 'remove' as const, kind: 'circle' as const, id: circle.id, base: version }
     expect((await kobby.call('POST', '/api/v1/changes', change(WIND, [remove]))).status).toBe(200)
     expect((await rowsOf(UNIT, 'circle')).map((one) => one.id)).not.toContain(circle.id)
-    expect(await rowsOf('/api/v1/house', 'circleLog')).toContainEqual(log)
+    expect((await rowsOf('/api/v1/house', 'circleLog')).map((one) => one.id)).toContain(log.id)
+  })
+})
+
+describe('a book of the shelf', () => {
+  const book: Book = {
+    id: 'lent-book',
+    title: 'A Ladder for the Goose',
+    author: '',
+    kind: 'story',
+    from: 'older-toddler',
+    minutes: 6,
+    place: 'nook',
+    lent: { from: 'the town library', until: '2026-03-12' },
+    topics: ['goose'],
+    note: '',
+  }
+  const reading: Circle = {
+    ...circle,
+    id: 'reading',
+    day: 6,
+    parts: [newCirclePart('r', { bookId: book.id })],
+    turns: [],
+  }
+  it('is kept with the home, read in a circle, and given to others as one of their own', async () => {
+    expect((await put('book', book, null)).status).toBe(200)
+    expect((await put('circle', reading, WIND)).status).toBe(200)
+    expect(await rowsOf('/api/v1/house', 'book')).toContainEqual(book)
+    const { body: given } = await kobby.call('GET', `${UNIT}/plan-file`)
+    expect(given.books.find((one: Book) => one.id === book.id)).toEqual({ ...book, lent: null })
+    expect(given.books.map((one: Book) => one.id)).not.toContain('book-soup')
+  })
+  it('goes back by the calendar and by the sheet of its day', async () => {
+    const { body: calendar } = await kobby.call('GET', `${UNIT}/calendar.ics`)
+    expect(calendar).toContain('SUMMARY:Bring back: A Ladder for the Goose')
+    expect(calendar).toContain('DTSTART;VALUE=DATE:20260312')
+    const { body: share } = await kobby.call('POST', `${UNIT}/shares`, { day: 6, label: 'Iris', endsOn: '2026-03-20' })
+    const { body } = await kobby.call('GET', `/api/v1/shared/${share.token}`)
+    expect(body.sheet.reminders).toContain('Back to the town library: “A Ladder for the Goose”.')
+    expect(body.sheet.circle.parts.map((one: { title: string }) => one.title)).toEqual([book.title])
+  })
+  it.each([
+    ['no title', { title: ' ' }, 'title'],
+    ['no minutes', { minutes: 0 }, 'minutes'],
+    ['a date that is none', { lent: { from: 'the town library', until: 'soon' } }, 'lent'],
+    ['more topics than anyone reads', { topics: Array.from({ length: 13 }, (_, i) => `t${i}`) }, 'topics'],
+  ])('refuses %s at its field', async (_, over, field) => {
+    const { status, body } = await put('book', { ...book, id: 'other-book', ...over }, null)
+    expect(status).toBe(422)
+    expect(body.errors.some((one: { field: string }) => one.field.includes(field))).toBe(true)
   })
 })

@@ -9,7 +9,15 @@ import {
   type UnitSnapshot,
 } from '../domain'
 import { blocksOn, presentAt, stageOn, type ResolvedPlan, type Session } from '../plan'
-import { groupSitting, sittingOf, stretchesOf, whoGetsUp, type GetsUp, type SittingLimits, type Stretch } from './attention'
+import {
+  groupSitting,
+  sittingOf,
+  stretchesOf,
+  whoGetsUp,
+  type GetsUp,
+  type SittingLimits,
+  type Stretch,
+} from './attention'
 import type { Listeners } from './books'
 import { endsWell, energyLine, type ComesAfter } from './energy'
 import { fitCircle, type CircleFit } from './fit'

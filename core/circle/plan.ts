@@ -175,7 +175,9 @@ export function suits(piece: Piece, context: FillContext): { score: number; why:
   const range = focusRange(piece, focus)
   if (things.length && piece.form !== 'text') {
     score += 1.5
-    const counted = range ? `${Math.max(range.from, range.to)} ${things[0].many}: the number of the unit` : things[0].many
+    const counted = range
+      ? `${Math.max(range.from, range.to)} ${things[0].many}: the number of the unit`
+      : things[0].many
     why.push(counts(piece) ? `Counts ${counted}` : `With ${listWords(things.slice(0, 3).map((one) => one.many))}`)
   }
   if (range) score += 1

@@ -26,11 +26,7 @@ function growsBy(one: PartOn): ScriptPart['grows'] {
 }
 
 /** A circle as it is led, all of it in words: what the stage shows, here or on a helper's phone. Of no child but a name. */
-export function scriptOf(
-  on: CircleDay,
-  shown: CircleShown,
-  { unit }: Pick<UnitSnapshot, 'unit'>,
-): CircleScript {
+export function scriptOf(on: CircleDay, shown: CircleShown, { unit }: Pick<UnitSnapshot, 'unit'>): CircleScript {
   const turns = turnsOf(shown.parts, shown.turns)
   return {
     from: on.block.from,

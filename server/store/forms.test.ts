@@ -78,6 +78,29 @@ describe('a database of an earlier form', () => {
   })
 })
 
+it('a circle, a piece and what was sung before there were books keep what they held', async () => {
+  const file = join(folder, 'circles.sqlite')
+  const old = new Database(file)
+  old.exec(readFileSync(join(FIXTURES, '017-circles.sql'), 'utf8'))
+  const put = (table: string, id: string, body: object, unit = false) =>
+    old
+      .prepare(
+        `insert into ${table} (id, version, body, updated_at${unit ? ', unit_id' : ''}) values (?, 1, ?, ?${unit ? ", 'unit'" : ''})`,
+      )
+      .run(id, JSON.stringify(body), '2026-03-01T00:00:00.000Z')
+  const part = { id: 'a', pieceId: 'on-the-hill', own: null, thing: 'kite', range: null, minutes: 3, pinned: true }
+  put('circles', 'c', { id: 'c', unitId: 'unit', day: 1, parts: [part], turns: [] }, true)
+  const sung = { pieceId: 'on-the-hill', title: 'Five on the hill', kind: 'rhyme', minutes: 3, again: true }
+  put('circle_logs', 'l', { id: 'l', date: '2026-03-01', unit: '', parts: [sung], turns: [] })
+  old.close()
+  const db = await openStore(file)
+  const read = async (kind: 'circle' | 'circleLog') =>
+    THINGS[kind].parse(JSON.parse(((await db(TABLES[kind]).first('body')) as { body: string }).body))
+  expect((await read('circle')).parts[0]).toEqual({ ...part, bookId: null, way: null, more: [] })
+  expect((await read('circleLog')).parts[0]).toEqual({ ...sung, bookId: null })
+  await db.destroy()
+})
+
 it('steps call nothing that goes on changing', () => {
   for (const file of readdirSync('server/store/migrations')) {
     const imports = [...readFileSync(join('server/store/migrations', file), 'utf8').matchAll(/from '([^']+)'/g)].map(

@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref } from 'vue'
 import { longWeekday, sayLike, weekdayOf } from '@core/base'
 import type { DaySheet, Tick } from '@core/domain'
 import { api, ApiError } from '../api/client'
 import { newId } from '../api/newId'
 import { openLine } from '../api/liveLine'
-import StageShow from '../parts/stage/StageShow.vue'
 import DaySheetView from '../parts/papers/DaySheetView.vue'
 import { KEPT } from '../composables/kept'
 import { keptQueue, type Outcome } from '../stores/keptQueue'
@@ -17,6 +16,9 @@ const sheet = ref<DaySheet | null>(null)
 const ticks = ref<Tick[]>([])
 const problem = ref('')
 const ended = ref(false)
+/** Fetched once the day is there, so that it opens where there is no network. */
+const fetchStage = () => import('../parts/stage/StageShow.vue')
+const StageShow = defineAsyncComponent(fetchStage)
 /** The circle fills the screen: it is led from here. */
 const leads = ref(false)
 const names = computed(() => sheet.value?.children.map((child) => child.name) ?? [])
@@ -50,6 +52,7 @@ async function load() {
     sheet.value = answer.sheet
     ticks.value = waits().reduce(withTick, answer.ticks)
     problem.value = ''
+    if (answer.sheet.circle) fetchStage().catch(() => undefined)
     void queue.flush()
   } catch (error) {
     ended.value = error instanceof ApiError && error.status >= 400 && error.status < 500

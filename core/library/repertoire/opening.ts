@@ -299,11 +299,11 @@ go on: Each goes like a thing of the theme.
 
 = until-we-sing | goodbye | text | infant | sit | -1 | 1 1 2 | music-movement
 Until we sing again
-We’ve sung it all, and so we say:
-until another time of day.
-Your hand in mine, and mine in yours,
-and softly, softly, out of doors.
-tune: The Mulberry Bush, slowly
+We have sung it all today,
+now we put the songs away.
+Hand in hand, and one, two, three,
+softly out the door with me.
+tune: Twinkle, Twinkle, Little Star
 moves: Sway with hands joined; let go on the last word.
 shorten: Hum it once.
 go on: Sing it once more with closed eyes.

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { Piece, type PieceKind } from '../../domain'
 import { newThemeObject } from '../../domain'
 import { rhymeThing, versesOf } from '../../circle'
+import { syllable } from 'syllable'
 import { PIECES } from '.'
 
 const count = (kind: PieceKind) => PIECES.filter((one) => one.kind === kind).length
@@ -48,4 +49,48 @@ describe('the repertoire that ships', () => {
       expect(new Set(versesOf(one).map((verse) => verse.moves)).size).toBe(verses.length)
     },
   )
+})
+
+/**
+ * Notes of each line of a tune that belongs to everyone, as its first words are sung; a tune of fewer lines than a verse
+ * begins anew.
+ */
+const TUNES: Record<string, readonly number[]> = {
+  'The Mulberry Bush': [9, 10, 9, 7],
+  'Twinkle, Twinkle, Little Star': [7],
+  'My Bonnie Lies over the Ocean': [9, 8],
+  'London Bridge': [7, 6, 7, 4],
+  'Skip to My Lou': [8, 8, 8, 7],
+  'Are You Sleeping?': [8, 6, 12, 6],
+  'Pop Goes the Weasel': [7, 7, 8, 5],
+  'Hickory Dickory Dock': [7, 6, 8, 7],
+  'Row, Row, Row Your Boat': [5, 5, 12, 5],
+  'Yankee Doodle': [7],
+  'This Old Man': [6, 7, 12, 7],
+  'Hot Cross Buns': [3, 3, 8, 3],
+}
+/** The package hears three syllables in “goodbye”, which has as many as “hello”. */
+const beats = (line: string) => syllable(line.replace(/[’']/g, '').replace(/goodbye/gi, 'hello'))
+
+describe('the beat of what ships', () => {
+  it.each(PIECES.filter((one) => one.tune).map((one) => [one.id, one] as const))('%s fits its tune note by note', (_, one) => {
+    const notes = TUNES[one.tune]
+    for (const { lines } of versesOf(one))
+      expect(lines.map(beats), one.tune).toEqual(lines.map((_line, i) => notes[i % notes.length]))
+  })
+  it.each(PIECES.filter((one) => one.kind === 'finger-play').map((one) => [one.id, one] as const))(
+    '%s has lines of one length',
+    (_, one) => {
+      const all = versesOf(one).flatMap(({ lines }) => lines.map(beats))
+      expect(Math.max(...all) - Math.min(...all), all.join(' ')).toBeLessThanOrEqual(2)
+    },
+  )
+  it.each(
+    PIECES.filter((one) => (one.kind === 'greet' || one.kind === 'goodbye') && !one.tune).map((one) => [one.id, one] as const),
+  )('%s has lines of about one length', (_, one) => {
+    for (const { lines } of versesOf(one)) {
+      const all = lines.map(beats)
+      expect(Math.max(...all) - Math.min(...all), all.join(' ')).toBeLessThanOrEqual(2)
+    }
+  })
 })

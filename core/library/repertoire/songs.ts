@@ -2,38 +2,46 @@
 export const SONGS = `
 = wash-and-rinse | rhyme | text | young-toddler | sit | 0 | 1 1 2 | practical-life music-movement
 Soap goes around
-Soap goes around on the back of my hand,
-back of my hand, back of my hand.
-Between all my fingers the bubbles expand
-until they are cleaner than clean.
+Soap on the back of both of my hands,
+the back of my hands, the back of my hands.
+Soap on the back of both of my hands,
+until the bubbles cover.
+
+Rinse in between and under the nails,
+and under the nails, and under the nails.
+Rinse in between and under the nails,
+until they shine all over.
 tune: The Mulberry Bush
-moves: Rub the back of each hand; lace the fingers; rinse; shake.
+moves: Rub the back of each hand, and lace the fingers.
+  Rinse, and shake them off.
 shorten: Sing it once.
 go on: Wrists, thumbs, nails.
 
 = sun-is-peeking | rhyme | text | young-toddler | sit | 0 | 1 1 2 | music-movement science
 Peeking at the day
-Peeking at me, peeking at you,
-sun in the window, and blue, blue, blue.
-Slide down the wall and over the floor,
-over my toes and out at the door.
-tune: Twinkle, Twinkle, Little Star (first part, twice)
+Peek at me and peek at you,
+sun upon the window blue.
+Down the wall and on the floor,
+over toes and out the door.
+Peek again tomorrow, do:
+I will keep a place for you.
+tune: Twinkle, Twinkle, Little Star
 moves: Peek between your fingers; slide one hand down; tap your toes.
 shorten: The first two lines.
 go on: Sing of the moon, softer.
 
 = wheels-of-a-cart | rhyme | text | young-toddler | sit | 1 | 1 2 3 | music-movement language
 What the cart can do
-The cart on the hill goes a-rumbling on down,
-rumbling on down, rumbling on down.
-The cart on the hill goes a-rumbling on down
-to bring us the apples to town.
+The cart rumbles over the hilltop,
+the cart rumbles over the stone.
+It rumbles with apples and barley,
+and brings all the apples back home.
 
-The bell on the cart goes a-tinkling along,
-tinkling along, tinkling along.
-The bell on the cart goes a-tinkling along
-and sings us a bit of a song.
-tune: My Bonnie Lies over the Ocean (verse)
+The bell on the cart goes a-jingling,
+a-jingling as far as the bend,
+and someone who hears it a-jingling
+comes out to the road for a friend.
+tune: My Bonnie Lies over the Ocean
 moves: Roll your arms.
   Ring with one finger.
 ask: What else is on the cart?
@@ -42,55 +50,73 @@ go on: Add the horse, the driver, the apples.
 
 = if-i-were-a-tree | rhyme | text | older-toddler | up | 1 | 1 2 2 | gross-motor science
 Branches in the wind
-Wave all your branches, wave them about,
-wave them about, wave them about.
-Wave all your branches, wave them about
-till all of your leaves fall down.
+Wave your twigs, and wave them high,
+wave them high, wave them high.
+Wave your twigs up to the sky,
+tree in autumn.
+
+Let your leaves come drifting down,
+drifting down, drifting down,
+red and yellow, gold and brown,
+tree in autumn.
 tune: London Bridge
-moves: Arms are branches; wave; flutter the leaves to the floor and sink after them.
+moves: Arms are branches, and wave.
+  Flutter the leaves to the floor, and sink after them.
 shorten: Once.
 go on: Stand bare in winter; bud in spring.
 
 = round-the-table | rhyme | text | older-toddler | up | 1 | 1 2 3 | music-movement social-emotional
 Round we go
-Somebody walks, and somebody walks,
-somebody walks in the ring, oh.
-Pick out a friend by the touch of your hand,
-and now there are two to sing, oh.
+One goes walking, walking around,
+one goes walking, hardly a sound,
+one goes walking, look who is found:
+Come to the ring and follow.
+
+Two go walking, walking around,
+two go walking, hardly a sound,
+two go walking, look who is found:
+Come to the ring and follow.
 tune: Skip to My Lou
-moves: A child walks inside the ring, chooses another; then two, then four.
+moves: A child walks inside the ring, and chooses another.
+  Both walk, and choose two; then four.
 ask: How many go around now?
 shorten: Two rounds.
 go on: Until nobody is left in the ring.
 
 = sleepy-echo | rhyme | text | infant | sit | -1 | 1 1 2 | music-movement social-emotional
-Is it evening?
-Is it evening? Is it evening?
+Is it bedtime?
+Is it bedtime? Is it bedtime?
 Look and see. Look and see.
-Everything is yawning, everything is yawning:
-you and me, you and me.
-tune: Are You Sleeping? (as an echo)
+Even dolls are yawning, even dolls are yawning,
+just like me, just like me.
+tune: Are You Sleeping?
 moves: Sing a line, they sing it back. Stretch and yawn.
 shorten: Hum the last two lines.
 go on: Sing it as a round with an adult.
 
 = scoop-it-up | rhyme | text | young-toddler | sit | 1 | 0.5 1 2 | practical-life gross-motor
 Pick it up, put it in
-Pick up a thing and go put it in there.
-Pick up another from under the chair.
-One in the basket and one on the shelf,
-look how you did it, all by yourself.
-tune: Pop Goes the Weasel (slow)
-moves: Do what it says; clap at the end.
+Pick a thing up off the floor,
+and let it join the others.
+Who can find a thing or two more?
+Plop! with its brothers.
+
+Is there one beneath the chair,
+behind the door, or under?
+Have a look and look once again:
+Plop! goes the thunder.
+tune: Pop Goes the Weasel
+moves: Do what it says; clap on “plop”.
+  Look low, and clap on “plop”.
 shorten: Until the floor is clear.
 go on: Only round things, then only blue ones.
 
 = bread-in-the-oven | rhyme | text | young-toddler | sit | 0 | 1 1 2 | practical-life music-movement
 Knead it and bake it
-Knead it and fold it and knead it some more,
-flour on my nose and some flour on the floor.
-Warm in the oven it puffs and it grows.
-Who’s here for bread? It’s whoever has a nose.
+Knead it and fold it and push,
+and now it needs a rest.
+It grows as round as any moon.
+Warm from the oven is best.
 tune: Hickory Dickory Dock
 moves: Press with the heels of your hands; fold; spread your arms; sniff.
 shorten: The first two lines.
@@ -98,21 +124,29 @@ go on: Name who gets a slice.
 
 = rocking-boat | rhyme | text | infant | sit | -1 | 1 1 2 | music-movement social-emotional
 Easy on the water
-Easy on the water, and easy goes the oar.
-Easy, easy, easy till we touch the other shore.
-tune: Row, Row, Row Your Boat (slow)
+Lean and lean again,
+easy goes the oar.
+Easy, easy, easy, easy, easy, easy,
+till we touch the shore.
+tune: Row, Row, Row Your Boat
 moves: Sit face to face with hands joined; rock forward and back.
 shorten: Once.
 go on: A wave comes; a fish looks in; and easy again.
 
 = marching-drums | rhyme | text | older-toddler | up | 2 | 1 2 3 | music-movement gross-motor
 The band comes by
-Down the middle of the street, boom, boom, boom,
-big feet, little feet, room, make room.
-Some of them whistle and some of them hum,
-and I am the one with the big bass drum.
-tune: Yankee Doodle (verse)
+Here they come along the street,
+the whistlers and the hummers.
+Hear the tramp of twenty feet,
+and I am with the drummers.
+
+Left foot, right foot, make some room,
+the band is coming nearer.
+Hear the biggest drum go boom,
+and all of it is clearer.
+tune: Yankee Doodle
 moves: March on the spot; play what each one plays.
+  March with your knees high, and drum on “boom”.
 props: pots, lids or drums
 takes: drum 1
 shorten: Once around.
@@ -120,23 +154,23 @@ go on: Change who has the drum.
 
 = this-old-coat | rhyme | text | older-toddler | sit | 0 | 1 2 2 | practical-life language
 One arm in
-One arm in and two arms in,
+One arm in, two arms in,
 pull it up beneath my chin.
-With a zip and a zip and a pocket for my thumb,
-out in the cold we’re ready to come.
+With a zip and a button, and a hat pulled low,
+out into the cold we go.
 tune: This Old Man
 moves: Do each with the coat on, or with none.
 shorten: While the coats go on.
 go on: Boots, hat, mittens.
 
 = five-notes-down | rhyme | text | preschool | sit | 0 | 1 1 2 | music-movement
-Step by step
-Down I come, down I come,
-step by step until I’m done.
-Back I climb, on the way
-I meet you. What do you say?
+Five notes down
+Down we go,
+down we go.
+Five and four and three and two and
+rest below.
 tune: Hot Cross Buns
-moves: Hold a hand high and lower it with the tune; climb again.
+moves: Step down with your hand, a step for each word; rest it in your lap.
 ask: Which note was lowest?
 shorten: Down only.
 go on: Stop on a step, and let them sing the next.

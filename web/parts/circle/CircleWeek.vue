@@ -32,8 +32,7 @@ const opens = computed(() => circle.parts.filter((one) => one.item.kind === 'gat
         :class="{ here: day.number === board.day }"
       >
         <button type="button" class="day-head" @click="emit('open', day.number)">
-          <b>{{ shortDate(day.date) }}</b
-          ><span class="small mute">day {{ day.number }}</span>
+          <b>{{ shortDate(day.date) }}</b><span class="small mute">day {{ day.number }}</span>
         </button>
         <template v-if="shown?.parts.length">
           <p class="small mute">{{ taken(shown) }} of {{ shown.on.window }} min</p>
