@@ -280,7 +280,7 @@ const circlesOf = (): PlanFile['circles'] => [
   {
     id: 'demo-circle', unitId: 'wind-and-kites', day: 5,
     parts: ['hands-of-mine', 'hello-around', 'on-the-hill', 'the-slow-parcel', 'wind-and-leaves', 'see-you-soon'].map((pieceId, i) => newCirclePart(`demo-circle-${i + 1}`, { pieceId })),
-    turns: [{ what: 'Opens the circle', childId: null }, { what: 'Takes one away', childId: null }],
+    turns: [{ what: 'Opens the circle', childId: null }, { what: 'Takes one away', childId: null }], setAside: [],
   },
 ]
 /** The shelf: titles that nobody wrote; two of them are lent, one goes back before the unit ends. */

@@ -20,6 +20,7 @@ const circle: Circle = {
     newCirclePart('b', { own: { title: 'Why does it fly?', kind: 'talk', minutes: 3, seated: true, energy: 0 } }),
   ],
   turns: [{ what: 'Rings the bell', childId: 'calla' }],
+  setAside: [],
 }
 const piece: Piece = { ...PIECES[0], id: 'own-rhyme', title: 'Our own', words: 'Grandmother' }
 const log: CircleLog = {

@@ -13,7 +13,7 @@ import type {
 import { STAGES } from '../domain'
 import { CENTER_PICTURES } from '../library/centerPictures'
 import { pictureOf } from '../library/pictures'
-import { childHours, stageOn, type ResolvedPlan } from '../plan'
+import { childHours, sessionOf, stageOn, type ResolvedPlan } from '../plan'
 import type { Level, PrintContext, PrintHouse, PrintKindInfo } from './context'
 import { PRINT_KIND_INFO } from './kinds'
 import type { Page, PrinterRules } from './page'
@@ -95,7 +95,7 @@ export interface PrintJob {
 
 /** The date of a set: that of what it is for, else the first day of the unit. */
 function dateOf(set: PrintSet, plan: ResolvedPlan): CalendarDate | null {
-  const session = plan.sessions.find((found) => found.placement.id === set.placementId)
+  const session = sessionOf(plan, set.placementId)
   return session?.days[0].date ?? null
 }
 
@@ -107,7 +107,7 @@ export function childrenFor(
 ): Child[] {
   const { children } = snapshot
   if (set.children.length) return children.filter((child) => set.children.includes(child.id))
-  const session = plan.sessions.find((found) => found.placement.id === set.placementId)
+  const session = sessionOf(plan, set.placementId)
   if (session) return session.parts.filter((part) => part.does === 'takes-part').map((part) => part.child)
   const days = plan.program.days.filter((day) => day.held)
   return children.filter((child) => days.some((day) => childHours(child, day.date)))

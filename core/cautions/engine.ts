@@ -1,3 +1,4 @@
+import { isCircle } from '../plan'
 import {
   awakeDuring,
   childHours,
@@ -139,6 +140,11 @@ function saferTime(
 export function remediesOf(caution: Caution, snapshot: UnitSnapshot, plan: ResolvedPlan): CautionRemedy[] {
   const { rule, session, material } = caution
   if (rule.about === 'occasion' || !material) return [{ kind: 'advice', words: rule.advice }]
+  if (isCircle(session))
+    return [
+      { kind: 'advice', words: `Leave what takes ${material.name} out of the circle.` },
+      { kind: 'advice', words: rule.advice },
+    ]
   const requirement = session.activity.requirements.find((one) => one.id === caution.requirementId)!
   const exposure: Exposure = { ...occurrenceOf(session, plan.illness), requirement, material }
   const risky = (rule.asleep ? childrenAsleep(session) : childrenInReach(session)).filter((one) =>

@@ -41,6 +41,7 @@ export const newCircle = (unitId: string, day: number): Circle => ({
   day,
   parts: [],
   turns: USUAL_TURNS.map((what) => ({ what, childId: null })),
+  setAside: [],
 })
 
 /** Whose turn it is for one special thing, and all who could have it, the next first. */

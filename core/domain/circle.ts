@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { BookWay } from './book'
+import { SetAside } from './placement'
 import { CalendarDate, Id, LearningDomain, Line, OptionalLine, PositiveAmount, Stage } from './primitives'
 
 /** What a circle is made of; `waiting` and `transition` stand beside it, for the minutes before and after. */
@@ -188,6 +189,8 @@ export const Circle = z.strictObject({
   day: z.number().int().min(1).max(400),
   parts: z.array(CirclePart).max(MOST_PARTS, `At most ${MOST_PARTS} things in one circle`),
   turns: z.array(CircleTurn).max(12, 'At most 12 turns'),
+  /** Cautions of severity `change` that were set aside, with the reason that the day sheet prints. */
+  setAside: z.array(SetAside).max(40).default([]),
 })
 export type Circle = z.infer<typeof Circle>
 

@@ -32,6 +32,9 @@ export const Mix = z.strictObject({
 })
 export type Mix = z.infer<typeof Mix>
 
+/** A caution that was set aside, and why. */
+export const SetAside = z.strictObject({ ruleId: Id, reason: Line })
+
 /** An activity on the plan. */
 export const Placement = z.strictObject({
   id: Id,
@@ -52,7 +55,7 @@ export const Placement = z.strictObject({
   /** Quantity instead, by requirement id: fewer than the idea says, when that is all there is. */
   quantities: z.record(Id, PositiveAmount).default({}),
   /** Cautions of severity `change` that were set aside, with the reason that the day sheet prints. */
-  setAside: z.array(z.strictObject({ ruleId: Id, reason: Line })).max(40),
+  setAside: z.array(SetAside).max(40),
   /** What it took out of the pantry when it was done, by material; less what came back. */
   took: z.record(Id, z.number().min(0).max(10_000_000)).default({}),
   /** How it went, from 0 (not at all) to 3 (they asked for more). */

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { newCirclePart, type Circle, type CirclePart, type Piece, type UnitSnapshot } from '../domain'
+import { newPrintSet } from '../cards'
 import { PIECES } from '../library/repertoire'
 import { holdersFor, prepTasks, roundFor } from '../prep'
 import { readingsOf, touchesOf } from '../readings'
@@ -50,6 +51,7 @@ const circle = (parts: CirclePart[], day = 2): Circle => ({
   day,
   parts,
   turns: [],
+  setAside: [],
 })
 const snapshotWith = (circles: Circle[], over: Partial<UnitSnapshot> = {}): UnitSnapshot =>
   aSnapshot({
@@ -113,6 +115,24 @@ describe('a circle among what is planned', () => {
     const [task] = prepTasks(snapshot, plan, [], () => 0)
     expect([task.step.text, task.minutes]).toEqual(['Lay into the circle basket: a bell, as many blocks and paper', 2])
     expect(readingsOf(snapshot).preparation.tasks).toHaveLength(1)
+  })
+  it('has what is printed for it on the list and in its work', () => {
+    const set = {
+      ...newPrintSet('figures', 'unit', 'stick', ALL.id),
+      laminate: false,
+      made: { sheets: 2, pieces: 3, with: null },
+    }
+    const card = aMaterial({ id: 'card-stock', name: 'card', use: 'consumable', unit: 'sheet', onHand: 0 })
+    const printed = snapshotWith([ALL], { printSets: [set], materials: [bell, paper, block, card] })
+    const { lines, preparation } = readingsOf(printed)
+    expect(lines.find((line) => line.material.id === 'card-stock')?.need).toBe(2)
+    expect(preparation.tasks.map((task) => task.step.text)).toEqual([
+      'Lay into the circle basket: a bell, as many blocks and paper',
+      'Print Figures on a stick, 2 sheets',
+      'Cut out Figures on a stick, 3 pieces',
+    ])
+    // What is printed from is gone before: it is not fetched for the day.
+    expect(roundFor(resolvePlan(printed), plan.circles[0].days[0].date).flatMap(({ things }) => things)).toHaveLength(3)
   })
   it('touches the two areas that most of it teaches, of those who take part', () => {
     const [week] = touchesOf(plan, snapshot)

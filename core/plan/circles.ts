@@ -181,7 +181,7 @@ export function circleAsPlaced(
       keptOut: [],
       swaps: {},
       quantities: {},
-      setAside: [],
+      setAside: circle.setAside,
       took: {},
       went: null,
       mix: null,

@@ -71,6 +71,9 @@ export interface ResolvedPlan {
   /** Placements whose end lies before today, or that are done or skipped, are behind us. */
   isBehind: (session: Session) => boolean
 }
+/** What stands on a plan under an id: an idea, or the circle of a day. */
+export const sessionOf = (plan: Pick<ResolvedPlan, 'sessions' | 'circles'>, id: string | null): Session | undefined =>
+  plan.sessions.find((one) => one.placement.id === id) ?? plan.circles.find((one) => one.placement.id === id)
 
 const keptPrograms = keep<Unit, ProgramDays>()
 const keptSessions = keep<Placement, Session | DateProblem | null>()
@@ -231,7 +234,7 @@ const keptCircles = keep<Circle, Session | null>()
 /** The circles of a unit as sessions: of days that are held and have a block for it. */
 function circlesOn(snapshot: UnitSnapshot, program: ProgramDays, materials: ReadonlyMap<string, Material>): Session[] {
   const { home, unit, pieces, books, centers, children } = snapshot
-  const from = [home, unit, children, centers, materials, ...books, ...pieces]
+  const from = [home, unit, children, centers, materials, snapshot.printSets, ...books, ...pieces]
   return snapshot.circles
     .flatMap((circle) => {
       const day = program.days.find((one) => one.number === circle.day && one.held)
@@ -239,8 +242,10 @@ function circlesOn(snapshot: UnitSnapshot, program: ProgramDays, materials: Read
       if (!day || !block) return []
       return (
         keptCircles(circle, from, (): Session | null => {
-          const placed = circleAsPlaced(circle, block, snapshot, materials)
-          if (!placed) return null
+          const held = circleAsPlaced(circle, block, snapshot, materials)
+          if (!held) return null
+          const prints = snapshot.printSets.filter((one) => one.placementId === circle.id)
+          const placed = { ...held, activity: withPrints(held.activity, prints, (id) => materials.has(id)) }
           const span = { from: block.from, to: block.to }
           const [start, end] = [planMinute(day.date, span.from), planMinute(day.date, span.to)]
           return {

@@ -1,6 +1,6 @@
 import { mondayOf, countWords, listWords } from '../base'
 import type { Material, UnitSnapshot } from '../domain'
-import type { ResolvedPlan, Session } from '../plan'
+import { isCircle, type ResolvedPlan, type Session } from '../plan'
 import { supplyListOf, type SupplyLine } from './supplyList'
 import type { ListSource, SupplyNeed } from './give'
 import { isSafe } from './lend'
@@ -137,7 +137,8 @@ export function savingsOf(
   const costly = lines
     .filter((line) => line.planCost > 0)
     .flatMap((line) => line.needs.filter((need) => need.short > 0))
-  const sessions = [...new Set(costly.map((need) => need.session))]
+  // A circle is more than what it takes: what is dear is left out of it, not all of it.
+  const sessions = [...new Set(costly.map((need) => need.session))].filter((session) => !isCircle(session))
   const without: Without = (leave) =>
     planned -
     plannedOf(

@@ -4,7 +4,7 @@ import { pulseChange, pulseOf, type ReadingName } from '@core/readings'
 import { heldToTube, TUBE_MM, type Caution, type CautionRemedy } from '@core/cautions'
 import { newIdea, type Placement, type Where } from '@core/domain'
 import { themeOf, thingMaterial } from '@core/ideas'
-import { canPlace, copyOf, newPlacement, type Move, type Slot, type Verdict } from '@core/plan'
+import { canPlace, copyOf, isCircle, newPlacement, type Move, type Slot, type Verdict } from '@core/plan'
 import { remedied, type ClashRemedy } from '@core/supplies'
 import { newId } from '../api/newId'
 import { useHouse } from './house'
@@ -221,11 +221,14 @@ export const useBoard = defineStore('board', () => {
     if (one) patch(one, words, { leadId })
   }
   /** Sets a caution of a placement aside with a reason, or takes it up again where there is none. */
-  function setAside({ session: { placement: one }, rule }: Caution, reason: string | null): void {
+  function setAside({ session, rule }: Caution, reason: string | null): void {
+    const one = session.placement
     const others = one.setAside.filter((aside) => aside.ruleId !== rule.id)
-    patch(one, `${reason === null ? 'Take up again' : 'Set aside'}: ${rule.title}`, {
-      setAside: reason === null ? others : [...others, { ruleId: rule.id, reason }],
-    })
+    const setAside = reason === null ? others : [...others, { ruleId: rule.id, reason }]
+    const words = `${reason === null ? 'Take up again' : 'Set aside'}: ${rule.title}`
+    const circle = isCircle(session) && unit.circles.find((other) => other.id === one.id)
+    if (circle) void unit.commit(words, [{ put: 'circle', value: { ...circle, setAside } }])
+    else patch(one, words, { setAside })
   }
   /** Takes everything off the plan that a saving would lose. */
   function leaveOut(placementIds: readonly string[], words: string): void {

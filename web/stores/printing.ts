@@ -26,6 +26,8 @@ import {
   type PrintSet,
   type PrintTemplate,
 } from '@core/domain'
+import { pictureOf } from '@core/library/pictures'
+import { sessionOf, type Session } from '@core/plan'
 import { PAPER_OF, POUCH, printOffers, printSum } from '@core/printing'
 import { newId } from '../api/newId'
 import { usePagesFile } from '../composables/usePagesFile'
@@ -46,6 +48,9 @@ export interface PrintRow {
   date: string | null
 }
 
+/** The level of figures that are in color, without a word. */
+const IN_COLOR = 1
+
 /** What stands on paper for the open unit: what its ideas want, what is kept, what is printed. */
 export const usePrinting = defineStore('printing', () => {
   const unit = useUnit()
@@ -54,16 +59,32 @@ export const usePrinting = defineStore('printing', () => {
   const supplies = useSupplies()
   const pictures = usePictureSources()
 
+  /** Figures of the stories of a circle, one set each: whoever tells it needs one of each, in color. */
+  function figuresOf(circleId: string): PrintSet[] {
+    const { snapshot } = unit
+    const circle = unit.circles.find((one) => one.id === circleId)
+    return (circle?.parts ?? []).flatMap((part) => {
+      const piece = snapshot?.pieces.find((one) => one.id === part.pieceId)
+      if (!piece?.figures.length) return []
+      return [
+        {
+          ...newPrintSet(`offer-${circleId}-${piece.id}`.slice(0, 64), unit.id!, 'stick', circleId),
+          name: `${piece.title}: figures`,
+          own: piece.figures.map((word) => ({ word, picture: pictureOf(word) ?? '' })),
+          ownOnly: true,
+          levels: Object.fromEntries(house.children.map((child) => [child.id, IN_COLOR])),
+        },
+      ]
+    })
+  }
   const rows = computed<PrintRow[]>(() => {
     const { readings, snapshot } = unit
     if (!readings || !snapshot) return []
     const kept = unit.printSets
-    const open = readings.plan.sessions.filter(
-      (one) => !readings.plan.isBehind(one) && one.days[0].date >= snapshot.today,
-    )
-    const byPlacement = new Map(readings.plan.sessions.map((one) => [one.placement.id, one]))
+    const isOpen = (one: Session) => !readings.plan.isBehind(one) && one.days[0].date >= snapshot.today
+    const open = readings.plan.sessions.filter(isOpen)
     const own = kept.map((set): PrintRow => {
-      const session = byPlacement.get(set.placementId ?? '')
+      const session = sessionOf(readings.plan, set.placementId)
       return {
         set,
         kept: true,
@@ -84,8 +105,13 @@ export const usePrinting = defineStore('printing', () => {
           date: one.days[0].date,
         })),
     )
+    const figures = readings.plan.circles.filter(isOpen).flatMap((one) =>
+      figuresOf(one.placement.id)
+        .filter((set) => !kept.some((other) => other.placementId === set.placementId && other.name === set.name))
+        .map((set): PrintRow => ({ set, kept: false, forWhat: one.activity.title, date: one.days[0].date })),
+    )
     const order = (row: PrintRow) => row.date ?? '9999'
-    return [...own, ...offered].sort((a, b) => (order(a) < order(b) ? -1 : order(a) > order(b) ? 1 : 0))
+    return [...own, ...offered, ...figures].sort((a, b) => (order(a) < order(b) ? -1 : order(a) > order(b) ? 1 : 0))
   })
   const toPrint = computed(() => rows.value.filter((row) => row.kept && !row.set.printedOn))
   const offers = computed(() => rows.value.filter((row) => !row.kept))

@@ -3,6 +3,8 @@ import { Piece, type PieceKind } from '../../domain'
 import { newThemeObject } from '../../domain'
 import { rhymeThing, versesOf } from '../../circle'
 import { syllable } from 'syllable'
+import { MATERIALS } from '../materials'
+import { pictureOf } from '../pictures'
 import { PIECES } from '.'
 
 const count = (kind: PieceKind) => PIECES.filter((one) => one.kind === kind).length
@@ -28,6 +30,13 @@ describe('the repertoire that ships', () => {
     const lines = PIECES.flatMap((one) => new Set(one.text.split('\n').filter((line) => line.split(' ').length > 4)))
     const twice = lines.filter((line, i) => lines.indexOf(line) !== i)
     expect(twice).toEqual([])
+  })
+  it('takes only what the library of materials has, and has a drawing of every figure', () => {
+    const known = new Set(MATERIALS.map((one) => one.id))
+    expect(PIECES.flatMap((one) => one.takes.map((take) => take.materialId)).filter((id) => !known.has(id))).toEqual([])
+    expect(PIECES.flatMap((one) => one.figures).filter((name) => !pictureOf(name))).toEqual([])
+    const stories = PIECES.filter((one) => one.kind === 'story')
+    expect(stories.filter((one) => !one.figures.length)).toEqual([])
   })
   it.each(PIECES.map((one) => [one.id, one] as const))('%s is whole', (_, one) => {
     expect(Piece.parse(one)).toEqual(one)

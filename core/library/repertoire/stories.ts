@@ -65,7 +65,7 @@ When the snail knocked at the door, out of the parcel looked a green tip, and tw
 “Just in time,” said the child. “I was only just ready to plant it.”
 moves: A snail crawls along your arm with a parcel. Everyone says “pick”.
 ask: What is in the parcel?
-figures: snail, parcel, seedling
+figures: snail, parcel, sprout
 shorten: Leave out the meeting.
 go on: Everyone says what could be in a parcel for them.
 

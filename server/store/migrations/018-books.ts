@@ -12,7 +12,10 @@ export const books: Migration = {
     await thingTable(db, 'books')
     await db.schema.alterTable('books', (t) => t.index(['updated_at', 'version']))
     await fill(db, 'pieces', (body) => ({ takes: [], figures: [], ...body }))
-    await fill(db, 'circles', (body) => parts(body, { bookId: null, way: null, more: [] }))
+    await fill(db, 'circles', (body) => ({
+      setAside: [],
+      ...parts(body, { bookId: null, way: null, more: [] }),
+    }))
     await fill(db, 'circle_logs', (body) => parts(body, { bookId: null }))
     await fill(db, 'homes', (body) => ({ circle: { sitting: [4, 7, 10, 14, 18], sameOpening: true }, ...body }))
   },

@@ -154,6 +154,12 @@ const nameOf = (id: string) => circle.titleOf(circle.piecesById.get(id)!, { thin
         :error-messages="fault.minutes ? [fault.minutes] : []"
         @change="minutes(numberOrNone(($event.target as HTMLInputElement).value))"
     /></FormField>
+    <p v-if="piece?.figures.length" class="small">
+      Figures: {{ piece.figures.join(', ') }}.
+      <router-link :to="{ name: 'print', params: { unitId: circle.circle.unitId }, query: { for: circle.circle.id } }"
+        >Print them</router-link
+      >
+    </p>
     <div v-if="piece?.props.length" class="fact">
       <span>In hand</span><b>{{ piece.props.join(', ') }}</b>
     </div>

@@ -6,7 +6,7 @@ import { capital } from '@core/ideas'
 import { besidesWords, getByWords, isToGet, needWords, surenessOf, type SupplyLine } from '@core/supplies'
 import { isForUnit } from '@core/printing'
 import AmountField from '../fields/AmountField.vue'
-import { useBoard } from '../../stores/board'
+import { useOpenSession } from '../../composables/useOpenSession'
 import { useHouse } from '../../stores/house'
 import { useSupplies } from '../../stores/supplies'
 import { useUnit } from '../../stores/unit'
@@ -17,7 +17,7 @@ const MixLink = defineAsyncComponent(() => import('./MixLink.vue'))
 const props = defineProps<{ line: SupplyLine }>()
 const store = useUnit()
 const house = useHouse()
-const board = useBoard()
+const opening = useOpenSession()
 const supplies = useSupplies()
 const measures = computed(() => house.thisHome.measures)
 const material = computed(() => props.line.material)
@@ -58,12 +58,9 @@ const seenWords = (pack: Pack) =>
         class="need"
       >
         <div class="row">
-          <router-link
-            :to="{ name: 'lay-out', params: { unitId: store.id! } }"
-            @click="board.selected = { kind: 'placement', id: need.session.placement.id }"
-            >{{
-              isForUnit(need.requirement.id) ? 'Cards and sheets for the unit' : need.session.activity.title
-            }}</router-link><b>{{ amount(need.quantity) }}</b>
+          <router-link :to="opening.placeOf(need.session)" @click="opening.choose(need.session)">{{
+            isForUnit(need.requirement.id) ? 'Cards and sheets for the unit' : need.session.activity.title
+          }}</router-link><b>{{ amount(need.quantity) }}</b>
         </div>
         <p class="small mute">
           {{ needWords(need, measures)

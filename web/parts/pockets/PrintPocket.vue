@@ -48,7 +48,7 @@ const TOO_YOUNG_ITEM = { title: 'too young for it', value: TOO_YOUNG }
 /** What it can be for: then its paper and its minutes count among those of that idea. */
 const FOR_ITEMS = computed(() => [
   { title: 'The unit', value: '' },
-  ...(unit.readings?.plan.sessions ?? [])
+  ...(unit.readings ? [...unit.readings.plan.sessions, ...unit.readings.plan.circles] : [])
     .filter((one) => one.placement.id === props.set.placementId || !unit.readings!.plan.isBehind(one))
     .map((one) => ({ title: `${shortDate(one.days[0].date)}, ${one.activity.title}`, value: one.placement.id })),
 ])

@@ -7,11 +7,13 @@ import { computed, ref } from 'vue'
 import VChart from 'vue-echarts'
 import { DOMAINS } from '@core/domain'
 import { countWords, DOMAIN_NAMES, listWords, longDate, minutesWords, shortDate } from '@core/base'
+import type { Session } from '@core/plan'
 import { gapsOf, type Touch } from '@core/readings'
 import GapLine from '../../parts/lines/GapLine.vue'
 import SegmentedTabs from '../../parts/frame/SegmentedTabs.vue'
 import { tooltipOf } from '../../composables/chartText'
 import { mixed, useColours } from '../../composables/useColours'
+import { useOpenSession } from '../../composables/useOpenSession'
 import { useBoard } from '../../stores/board'
 import { useUnit } from '../../stores/unit'
 
@@ -24,6 +26,7 @@ use([HeatmapChart, GridComponent, TooltipComponent, VisualMapComponent, AriaComp
 const emit = defineEmits<{ open: [] }>()
 const store = useUnit()
 const board = useBoard()
+const opening = useOpenSession()
 const colours = useColours()
 const weeks = computed(() => store.readings!.weeks)
 const chosen = ref<string | null>(null)
@@ -137,8 +140,8 @@ const option = computed(() => {
     ],
   }
 })
-function select(id: string) {
-  board.selected = { kind: 'placement', id }
+function select(session: Session) {
+  opening.open(session)
   emit('open')
 }
 function pick({ dataIndex }: { dataIndex?: number }) {
@@ -197,7 +200,7 @@ const pickedGap = computed(() =>
           {{ ''
           }}<template v-for="(session, i) in cell.touch.sessions" :key="session.placement.id"
             ><template v-if="i">, </template
-            ><TextButton @click="select(session.placement.id)">
+            ><TextButton @click="select(session)">
               {{ session.activity.title }}
             </TextButton></template
           >

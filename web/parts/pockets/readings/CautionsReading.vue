@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { CAUTION_CLOSING, type Caution } from '@core/cautions'
 import type { Session } from '@core/plan'
 import CautionNote from '../../lines/CautionNote.vue'
+import { useOpenSession } from '../../../composables/useOpenSession'
 import { useBoard } from '../../../stores/board'
 import { useUnit } from '../../../stores/unit'
 
@@ -19,6 +20,7 @@ interface Group {
   watch: string[]
   aside: Caution[]
 }
+const opening = useOpenSession()
 const groups = computed(() => {
   const by = new Map<string, Group>()
   for (const one of store.readings!.cautions) {
@@ -46,7 +48,7 @@ const groups = computed(() => {
     <p v-if="!groups.length">No cautions on what is still ahead.</p>
     <section v-for="group in groups" :key="group.session.placement.id" class="rows">
       <div class="row">
-        <TextButton class="k-label" @click="board.selected = { kind: 'placement', id: group.session.placement.id }">
+        <TextButton class="k-label" @click="opening.open(group.session)">
           {{ group.session.activity.title }}</TextButton><span class="small mute">{{ group.day }}</span>
       </div>
       <CautionNote
