@@ -83,6 +83,8 @@ export default tseslint.config(
       '@typescript-eslint/no-non-null-assertion': 'off',
       'vue/require-default-prop': 'off',
       'vue/attributes-order': 'off',
+      // A component that nobody imported shows nothing, and says nothing.
+      'vue/no-undef-components': ['error', { ignorePatterns: ['^v-', '^router-', '^TextButton$', '^VChart$'] }],
       'no-console': 'off',
       eqeqeq: ['error', 'smart'],
     },

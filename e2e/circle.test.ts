@@ -1,6 +1,6 @@
 import type { ElementHandle, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { OFTEN, sees } from './browser'
+import { OFTEN, openBrowser, openPage, PHONE, sees } from './browser'
 import { openDemo, type OpenDemo } from './demo'
 import { choose, click, fill, saved, textOf, waitText } from './hands'
 
@@ -159,4 +159,158 @@ it('takes a piece of her own, says at the field what is missing, and counts with
   await click(page, 'Keep it')
   await waitText(page, '.pocket', 'Five kites up on the wire')
   await saved(page)
+})
+
+it('takes a book of the shelf, says how it is shared and why, and a line of her own', async () => {
+  await page.goto(`${demo.base}/home?tab=books`)
+  await click(page, 'Add a book')
+  await waitText(page, '.pocket', 'New book')
+  await fill(page, 'Title', 'A Ladder for the Goose')
+  await fill(page, 'Minutes to read it aloud', '0')
+  await page.keyboard.press('Tab')
+  await waitText(page, '.pocket', 'At least 1 minute')
+  await fill(page, 'Minutes to read it aloud', '9')
+  await fill(page, 'What it is about', 'goose, wind')
+  await page.keyboard.press('Tab')
+  await click(page, 'It is lent, and goes back')
+  await waitText(page, '.pocket', 'Goes back to')
+  await saved(page)
+  await page.goto(demo.base + CIRCLE)
+  await fill(page, 'Look for a word', 'ladder for')
+  await click(page, 'Add A Ladder for the Goose')
+  await saved(page)
+  await page.waitForFunction(
+    () =>
+      [...document.querySelectorAll('[aria-label="The circle in order"] .card-title')].some((one) =>
+        one.textContent!.includes('A Ladder for the Goose'),
+      ),
+    OFTEN,
+  )
+  // Nine minutes for those who sit four: its pictures.
+  await click(page, 'A Ladder for the Goose', '.strip')
+  await waitText(page, '.pocket', 'Reading it takes 9 min, and the youngest sit about 4.')
+  await waitText(page, '.pocket', 'Only looked at.')
+  await choose(page, 'How it is shared', 'Told shorter')
+  await waitText(page, '.pocket', 'Told shorter.')
+  await saved(page)
+  await click(page, 'Add something')
+  await click(page, 'Only a line')
+  await click(page, 'Put it in')
+  await waitText(page, '.pocket', 'This cannot be empty')
+  await fill(page, 'What it is', 'A feather from the gate')
+  await click(page, 'Put it in')
+  await saved(page)
+  expect(await titles()).toContain('A feather from the gate')
+})
+it('is ordered by hand', async () => {
+  const before = await titles()
+  const middle = before.length - 3
+  const rowOf = async (at: number) =>
+    (await (await page.$$('[aria-label="The circle in order"] .row-of'))[at].boundingBox())!
+  await page.$$eval(
+    '[aria-label="The circle in order"] .row-of',
+    (all, at) => all[at].scrollIntoView({ block: 'center' }),
+    middle,
+  )
+  const [from, to] = [await rowOf(middle), await rowOf(middle - 1)]
+  await page.mouse.move(from.x + 60, from.y + from.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(from.x + 64, from.y + from.height / 2 - 8, { steps: 4 })
+  await page.mouse.move(to.x + 60, to.y + 4, { steps: 12 })
+  await page.mouse.up()
+  await page.waitForFunction(
+    (was: string, at: number) =>
+      document.querySelectorAll('[aria-label="The circle in order"] .card-title')[at]?.textContent?.trim() !== was,
+    OFTEN,
+    before[middle - 1],
+    middle - 1,
+  )
+  expect(new Set(await titles())).toEqual(new Set(before))
+  await saved(page)
+})
+it('stands beside the others of its week, and gives them its opening', async () => {
+  await click(page, 'The week at a glance')
+  await sees(page, 'Circles of the week')
+  await waitText(page, '.week', 'They sit')
+  await click(page, 'Open 1 other like day 4')
+  await saved(page)
+  await click(page, 'The circles of a week open alike')
+  await saved(page)
+  await click(page, 'Wed 11')
+  await sees(page, 'Circle, day 5')
+  const opening = (await titles()).slice(0, 2)
+  await page.goto(demo.base + CIRCLE)
+  await page.waitForSelector('[aria-label="The circle in order"]')
+  expect((await titles()).slice(0, 2)).toEqual(opening)
+})
+it('grows by what the kids say, and has its figures and things on paper, on the list and in the basket', async () => {
+  await fill(page, 'Look for a word', 'packed')
+  await click(page, 'Add I packed my bag')
+  await saved(page)
+  await fill(page, 'Look for a word', 'slow parcel')
+  await click(page, 'Add The slow parcel')
+  await saved(page)
+  await click(page, 'On stage')
+  await page.waitForSelector('.stage .verse')
+  for (let i = 0; i < 30 && !(await verse()).startsWith('I packed my bag'); i++) {
+    await click(page, 'Skip', '.stage')
+    await page.waitForSelector('.stage .verse')
+  }
+  const of = async () => Number(/of (\d+)/.exec(await verse())![1])
+  const verses = await of()
+  await click(page, 'One more verse')
+  await fill(page, 'What do they say?', 'a wheelbarrow')
+  await page.keyboard.press('Enter')
+  await page.waitForFunction(
+    (was: number) =>
+      Number(/of (\d+)/.exec(document.querySelector<HTMLElement>('.words .title')!.innerText)?.[1]) === was + 1,
+    OFTEN,
+    verses,
+  )
+  await click(page, 'Shorten')
+  expect(await verse()).toContain(`verse ${verses + 1} of ${verses + 1}`)
+  await click(page, 'Back', '.stage')
+  await waitText(page, '.stage', 'a wheelbarrow')
+  await saved(page)
+  await page.keyboard.press('Escape')
+  await page.waitForSelector('[aria-label="The circle in order"]')
+  await click(page, 'The slow parcel', '.strip')
+  await click(page, 'Print them')
+  await sees(page, 'The slow parcel: figures')
+  await page.goto(`${demo.base}/units/wind-and-kites/prepare`)
+  await sees(page, 'Lay into the circle basket')
+})
+it('is led by touch on the phone of a helper, by a link, with no network', async () => {
+  await page.goto(`${demo.base}/units/wind-and-kites/hand-over`)
+  await click(page, 'Make a link')
+  const address = await page.waitForSelector('output.address')
+  const link = await address!.evaluate((one) => one.textContent!.trim())
+  const { browser, close } = await openBrowser()
+  const { page: phone, errors } = await openPage(browser, PHONE, 'light')
+  await phone.goto(link)
+  await sees(phone, 'Lead it from here')
+  await phone.waitForNetworkIdle({ idleTime: 300 })
+  await phone.setOfflineMode(true)
+  await click(phone, 'Lead it from here')
+  await phone.waitForSelector('.stage .verse')
+  const shown = () => textOf(phone, '.stage .words')
+  const before = await shown()
+  const { x, y, width } = (await (await phone.$('.stage .scene'))!.boundingBox())!
+  await phone.touchscreen.tap(x + width / 2, y + 120)
+  await phone.waitForFunction(
+    (was: string) =>
+      document.querySelector<HTMLElement>('.stage .words')!.innerText.replace(/\s+/g, ' ').trim() !== was,
+    OFTEN,
+    before,
+  )
+  // A swipe to the right goes back.
+  const touch = await phone.touchscreen.touchStart(x + 60, y + 120)
+  await touch.move(x + 160, y + 120)
+  await touch.move(x + 260, y + 122)
+  await touch.end()
+  await waitText(phone, '.stage .words', before.slice(0, 30))
+  await click(phone, 'End here')
+  await phone.waitForSelector('.stage', { hidden: true })
+  expect(errors.filter((one) => !/ERR_INTERNET_DISCONNECTED|Failed to fetch/.test(one))).toEqual([])
+  await close()
 })

@@ -110,6 +110,12 @@ describe('a circle among what is planned', () => {
     ])
     expect(holdersFor(plan, date).map(({ holder, things }) => [holder, things.length])).toEqual([['circle-basket', 3]])
     expect(roundFor(plan, '2026-03-04')).toEqual([])
+    const told = snapshotWith([circle([part('story')])], {
+      pieces: [piece('story', { kind: 'story', props: ['a shoe'], figures: ['cat'] })],
+    })
+    expect(holdersFor(resolvePlan(told), date).map(({ things, besides }) => [things, besides])).toEqual([
+      [[], ['a shoe', 'cat']],
+    ])
   })
   it('has its basket laid out before: a minute, and half a one for each thing more', () => {
     const [task] = prepTasks(snapshot, plan, [], () => 0)

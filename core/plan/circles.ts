@@ -92,6 +92,10 @@ export function basketOf(parts: readonly Of[]): string[] {
   return [...new Set(all)]
 }
 
+/** What of that is not of the pantry: figures, books, and what pieces name without taking it from there. */
+const besidesOf = (parts: readonly Of[]): string[] =>
+  basketOf(parts.map((one) => (one.piece?.takes.length ? { ...one, piece: { ...one.piece, props: [] } } : one)))
+
 function activityOf(parts: readonly Of[], minutes: number, materials: ReadonlyMap<string, Material>): Activity {
   const requirements = takenBy(parts, materials)
   const basket = basketOf(parts)
@@ -157,7 +161,7 @@ export function circleAsPlaced(
   block: RhythmBlock,
   { pieces, books, centers }: Pick<UnitSnapshot, 'pieces' | 'books' | 'centers'>,
   materials: ReadonlyMap<string, Material>,
-): { placement: Placement; activity: Activity } | null {
+): { placement: Placement; activity: Activity; besides: string[] } | null {
   const parts = circle.parts
     .map((part): Of => ({
       part,
@@ -167,6 +171,7 @@ export function circleAsPlaced(
     .filter(({ part, piece, book }) => part.own ?? piece ?? book)
   if (!parts.length) return null
   return {
+    besides: besidesOf(parts),
     activity: activityOf(parts, minutesOf(block.to) - minutesOf(block.from), materials),
     placement: {
       id: circle.id,

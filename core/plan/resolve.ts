@@ -54,6 +54,8 @@ export interface Session {
   parts: Part[]
   /** Whether what it is mixed of is cooked, so that raw flour is raw no longer. */
   cooked: boolean
+  /** What lies in its basket and is not of the pantry, in words. */
+  besides?: readonly string[]
 }
 
 export interface ResolvedPlan {

@@ -26,6 +26,8 @@ export interface HolderFill {
   holder: Holder
   session: Session
   things: { material: Material; quantity: number }[]
+  /** What lies there and is not of the pantry, in words. */
+  besides: readonly string[]
 }
 
 /** In what the things of a placement lie until it begins. */
@@ -104,6 +106,7 @@ export function holdersFor(plan: ResolvedPlan, date: string): HolderFill[] {
       holder: holderOf(session),
       session,
       things: needsOn(session, plan).map(({ material, quantity }) => ({ material, quantity })),
+      besides: session.besides ?? [],
     }))
-    .filter((one) => one.things.length)
+    .filter((one) => one.things.length + one.besides.length)
 }

@@ -214,12 +214,13 @@ const whenOf = (task: PrepTask) => {
             </h3>
             <p>
               {{
-                one.things
-                  .map(
+                [
+                  ...one.things.map(
                     ({ material, quantity }) =>
                       `${quantityWords(quantity, material.unit, house.thisHome.measures)} ${material.name}`,
-                  )
-                  .join(', ')
+                  ),
+                  ...one.besides,
+                ].join(', ')
               }}
             </p>
           </div>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Tick, DaySheet } from '@core/domain'
 import { spanWords } from '@core/base'
 import SheetChildren from './SheetChildren.vue'
+import SheetCircle from './SheetCircle.vue'
 import SheetItemCard from './SheetItemCard.vue'
 import SheetStandingCard from './SheetStandingCard.vue'
 
