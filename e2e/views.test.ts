@@ -139,6 +139,7 @@ const VIEWS: [name: string, path: string, shows: string, click?: string][] = [
   ['home, children', '/home?tab=children&open=juno', 'Still puts things'],
   ['home, adults', '/home?tab=adults&open=maren', 'Prep time'],
   ['home, centers', '/home?tab=centers&open=easel', 'Children at once'],
+  ['home, books', '/home?tab=books&open=book-sock', 'Lent from'],
   ['home, rhythm', '/home?tab=rhythm', 'Add a block'],
   ['home, settings', '/home?tab=settings', 'Everything as a file'],
   ['home, account', '/home?tab=account', 'last seen'],

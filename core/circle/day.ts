@@ -1,6 +1,8 @@
 import { completedMonths, minutesOf } from '../base'
 import {
   rangeOf,
+  type Adult,
+  type CalendarDate,
   type Child,
   type Circle,
   type CircleRules,
@@ -9,6 +11,7 @@ import {
   type UnitSnapshot,
 } from '../domain'
 import { blocksOn, presentAt, stageOn, type ResolvedPlan, type Session } from '../plan'
+import { adultHours } from '../readings'
 import {
   groupSitting,
   sittingOf,
@@ -68,7 +71,19 @@ export interface CircleDay {
   able: Child[]
   listeners: Listeners
   limits: SittingLimits
+  /** Adults who are there for all of it beside whoever leads: with them goes who cannot sit any longer. */
+  helpers: Adult[]
   after: ComesAfter
+}
+
+/** Adults on duty for all of a block, without the one who leads: the provider, where there is one. */
+function helpersOf(adults: readonly Adult[], date: CalendarDate, block: RhythmBlock): Adult[] {
+  const here = adults.filter((adult) => {
+    const hours = adultHours(adult, date)
+    return hours !== null && hours.from <= block.from && hours.to >= block.to
+  })
+  const leads = here.find((adult) => adult.role === 'provider') ?? here[0]
+  return here.filter((adult) => adult !== leads)
 }
 
 /** The circle of a program day: its time and who is there; null where the day is not held or has no circle. */
@@ -102,6 +117,7 @@ export function circleDay(snapshot: UnitSnapshot, plan: ResolvedPlan, number: nu
       stages: able.map((child) => stageOn(child, date, home.stageBounds)),
     },
     limits,
+    helpers: helpersOf(snapshot.adults, date, block),
     after: next === 'meal' || next === 'nap' || next === 'outdoors' ? next : next === 'choice' ? 'table' : 'other',
   }
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { newCirclePart, newThemeObject, type Circle, type CircleLog, type UnitSnapshot } from '../domain'
 import { PIECES } from '../library/repertoire'
 import { resolvePlan } from '../plan'
-import { aChild, aHome, aSnapshot, aUnit } from '../testing/build'
+import { aChild, aHome, anAdult, aSnapshot, aUnit } from '../testing/build'
 import { circleDay, circleShown, newCircle, sittingLimits } from './day'
 import { endOfPart, isAskedFirst, minutesHeld, nextPart, scriptOf, stageSteps, verseKey } from './stage'
 
@@ -42,6 +42,17 @@ describe('the circle of a day', () => {
     expect([on.window, on.after, on.listeners.sitting]).toEqual([25, 'outdoors', 4])
     expect(on.expected.map((child) => child.name)).toEqual(['Calla', 'Oona', 'Pip'])
     expect(on.able.map((child) => child.name)).toEqual(['Calla', 'Oona'])
+  })
+  it('knows who could go along with those who get up: whoever is there for all of it and does not lead', () => {
+    const adult = (id: string, role: 'provider' | 'assistant', from: string) =>
+      anAdult({ id, name: id, role, hours: { wed: { from, to: '17:00' } } })
+    const adults = [
+      adult('Teo', 'assistant', '08:00'),
+      adult('Maren', 'provider', '08:00'),
+      adult('Late', 'assistant', '09:30'),
+    ]
+    expect(at(snapshotWith(USUAL, { adults }))!.helpers.map((one) => one.name)).toEqual(['Teo'])
+    expect(at(snapshotWith(USUAL, { adults: adults.slice(1) }))!.helpers).toEqual([])
   })
   it('sits as long as the home says', () => {
     const home = aHome({ rhythm: [BLOCK], circle: { sitting: [6, 7, 8, 9, 10], sameOpening: false } })

@@ -7,6 +7,7 @@ import {
   NEW_PREP_RULES,
   NEW_PRINT_RULES,
   type Activity,
+  type Adult,
   type Batch,
   type Center,
   type Child,
@@ -163,6 +164,18 @@ export const aCenter = (over: Partial<Center> = {}): Center => ({
   note: '',
   spot: null,
   sleeps: false,
+  ...over,
+})
+
+export const anAdult = (over: Partial<Adult> = {}): Adult => ({
+  id: 'adult',
+  name: 'Maren',
+  role: 'provider',
+  hours: WEEK,
+  exceptions: [],
+  prepWindows: [],
+  prepDays: [],
+  note: '',
   ...over,
 })
 

@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { countWords, longDate } from '@core/base'
+import CircleHeld from '../parts/circle/CircleHeld.vue'
 import HowItWent from '../parts/pockets/HowItWent.vue'
 import UnitFrame from '../parts/shell/UnitFrame.vue'
+import { useHouse } from '../stores/house'
 import { useUnit } from '../stores/unit'
 
 /** What was done and what was not, day by day. */
 const store = useUnit()
+const house = useHouse()
 const ticksOf = (id: string) => store.ticks.filter((tick) => tick.placementId === id && tick.done).length
 const days = computed(() =>
   store.days
@@ -14,6 +17,7 @@ const days = computed(() =>
     .map((day) => ({
       ...day,
       placements: store.placements.filter((one) => one.where.kind === 'moment' && one.where.day === day.number),
+      circles: house.circleLogs.filter((one) => one.date === day.date),
     }))
     .reverse(),
 )
@@ -34,7 +38,8 @@ const done = computed(() => store.placements.filter((one) => one.status === 'don
     </p>
     <section v-for="day in days" :key="day.number" class="cubby day" :aria-label="`Day ${day.number}`">
       <h3>Day {{ day.number }}, {{ longDate(day.date) }}</h3>
-      <p v-if="!day.placements.length" class="mute">Nothing was laid out.</p>
+      <p v-if="!day.placements.length && !day.circles.length" class="mute">Nothing was laid out.</p>
+      <CircleHeld v-for="one in day.circles" :key="one.id" :log="one" />
       <HowItWent v-for="one in day.placements" :key="one.id" :placement="one" :ticks="ticksOf(one.id)" />
     </section>
     <section v-if="out.length" class="cubby day" aria-label="Out at the centers">

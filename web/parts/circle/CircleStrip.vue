@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { countWords, listWords } from '@core/base'
+import { listWords } from '@core/base'
 import { useCircle } from '../../stores/circle'
 
 /** The circle drawn to its minutes: how lively they are above it, how long they sit below, and where that is too long. */
@@ -36,6 +36,13 @@ const line = computed(() =>
 const longest = computed(() => Math.max(0, ...circle.stretches.map((one) => one.minutes)))
 const minuteWords = (minutes: number) => `${minutes} min`
 const names = (list: readonly { name: string }[]) => listWords(list.map((child) => child.name))
+/** Who goes along, at the cost of an adult; said where nobody is there for it. */
+const withWhom = (count: number) => {
+  const helper = circle.on?.helpers[0]
+  return helper
+    ? ` and ${count === 1 ? 'goes' : 'go'} to the basket with ${helper.name}: that takes one adult.`
+    : ': nobody else is on duty then, so have a basket within reach.'
+}
 const sitWords = computed(() => {
   const limit = circle.sitting
   const sits = `Sitting at a stretch, longest ${minuteWords(longest.value)}.`
@@ -87,7 +94,7 @@ const sitWords = computed(() => {
       {{ sitWords }}
       <template v-for="up in circle.getsUp" :key="up.at">
         After {{ minuteWords(up.minutes) }} of it {{ names(up.children) }}
-        {{ up.children.length === 1 ? 'gets' : 'get' }} up: plan {{ countWords(1, 'adult') }} to go along.
+        {{ up.children.length === 1 ? 'gets' : 'get' }} up{{ withWhom(up.children.length) }}
       </template>
     </p>
   </div>
@@ -181,5 +188,22 @@ const sitWords = computed(() => {
   width: 2px;
   height: 14px;
   background: var(--brick);
+}
+/* On a phone a minute is too narrow for words: the list below has them. */
+@media (max-width: 720px) {
+  .title,
+  .unit {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
+  .part,
+  .free {
+    padding: 4px 2px;
+    text-align: center;
+    align-content: center;
+  }
 }
 </style>

@@ -70,6 +70,16 @@ function minutes(value: number | null): void {
     set('minutes', { minutes: value })
   }
 }
+/** Where its minutes come from. */
+const minutesWhy = computed(() => {
+  if (!now.value) return ''
+  const { item, part } = now.value
+  if (part.minutes !== null) return 'As you wrote. Empty: as it fits.'
+  const held = circle.fit.minutes.get(part.id) ?? item.planned
+  const usual = `Empty: as it fits, ${held} min now. Usually ${item.planned}`
+  if (held < item.planned) return `${usual}; shorter, so that all of it fits ${circle.window} min.`
+  return held > item.planned ? `${usual}; longer, since there is room in ${circle.window} min.` : `${usual}.`
+})
 const kind = ref<PieceKind | 'all' | 'books'>('all')
 const KINDS = [
   { title: 'Everything', value: 'all' as const },
@@ -145,7 +155,7 @@ const nameOf = (id: string) => circle.titleOf(circle.piecesById.get(id)!, { thin
         :items="thingItems"
         @update:model-value="set('which object', { thing: $event })"
     /></FormField>
-    <FormField label="Minutes" hint="Empty: as it fits."
+    <FormField label="Minutes" :hint="minutesWhy"
       ><v-text-field
         type="number"
         min="0"
@@ -224,6 +234,7 @@ const nameOf = (id: string) => circle.titleOf(circle.piecesById.get(id)!, { thin
 .three {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
+  align-items: end;
   gap: 8px;
 }
 ul {
