@@ -1,6 +1,5 @@
 import { addDays } from '@core/base'
-import type { Child, Material, Placement, UnitSnapshot } from '@core/domain'
-import { newPlacement } from '@core/plan'
+import { newPlacement, type Child, type Material, type Placement, type UnitSnapshot } from '@core/domain'
 import { demoHome } from '@demo/home'
 
 /**

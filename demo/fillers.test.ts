@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { snapshotOf } from '@core/ideas'
-import { newPlacement, resolvePlan } from '@core/plan'
+import { resolvePlan } from '@core/plan'
 import { fillersFor, type FillerRank } from '@core/readings'
-import type { BinSetUp } from '@core/domain'
+import { newPlacement, type BinSetUp } from '@core/domain'
 import { demoHome } from './home'
 
 /** Who can reach a bin on each weekday of the demo, and for whom each filler is not: worked out by hand from 8-demo. */

@@ -1,11 +1,10 @@
 import { addDays, byId, isOpen, programDays } from '@core/base'
-import { DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCenter, newChild, newCirclePart, newEvent, newIdea, newSlowProject, newThemeObject, type Activity, type Adult, type Batch, type BinMood, type BinTime, type Book, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase, type SlowProject, type ThemeObject, type Unit, type WeeklyHours, type Where } from '@core/domain'
+import { DEFAULT_STAGE_BOUNDS, NEW_HOME_RULES, newCenter, newChild, newCirclePart, newEvent, newIdea, newPlacement, newSlowProject, newThemeObject, type Activity, type Adult, type Batch, type BinMood, type BinTime, type Book, type CalendarDate, type Center, type Child, type Home, type Idea, type Material, type Placement, type Purchase, type SlowProject, type ThemeObject, type Unit, type WeeklyHours, type Where } from '@core/domain'
 import { writePlanFile, type PlanFile } from '@core/papers'
 import { ACTIVITIES, MATERIALS, RECIPES, slowKind } from '@core/library'
 import { batchOf, made, wentIn } from '@core/making'
 import { pictureOf } from '@core/library/pictures'
 import { activity, need, prep, stages } from '@core/library/make'
-import { newPlacement } from '@core/plan'
 
 /**
  * The made-up home that the demo, the tests and the pictures play in. Every name in it is invented. Dates are relative

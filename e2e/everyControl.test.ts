@@ -24,7 +24,7 @@ afterAll(() => closeBrowser())
 
 const HOUSE_VIEWS = [
   '/units',
-  ...['children', 'adults', 'centers', 'rhythm', 'settings', 'account'].map((tab) => `/home?tab=${tab}`),
+  ...['children', 'adults', 'centers', 'books', 'rhythm', 'settings', 'account'].map((tab) => `/home?tab=${tab}`),
   '/library',
   '/library/new',
   '/pantry',

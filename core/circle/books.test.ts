@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { STAGES, type Book, type CircleLog, type Stage } from '../domain'
 import { aHome } from '../testing/build'
-import { bookOffers, bookReminders, isHereOn, lastRead, lentWords, sharedTopics, tellingOf } from './books'
+import { bookOffers, bookReminders, isHereOn, lastRead, lentWords, notOnShelf, sharedTopics, tellingOf } from './books'
 
 const book = (over: Partial<Book> = {}): Book => ({
   id: 'book',
@@ -91,7 +91,7 @@ describe('a lent book', () => {
 })
 
 describe('books for a day', () => {
-  const unit = { name: 'In the garden', words: ['slow'], objects: [{ name: 'snail' }, { name: 'worm' }] }
+  const unit = { name: 'In the garden', words: ['slow'], objects: [{ name: 'snail' }, { name: 'worm' }], books: [] }
   const log = (bookId: string, date: string): CircleLog => ({
     id: date,
     date,
@@ -109,6 +109,18 @@ describe('books for a day', () => {
     ])
     expect(found[0].why).toEqual(['About snail', 'For these kids read whole'])
     expect(sharedTopics(book({ topics: ['worm', 'garden', 'boat'] }), unit)).toEqual(['worm', 'garden'])
+  })
+  it('are those that she named for the unit before all others', () => {
+    const named = { ...unit, books: ['puff, says the door', 'Nobody Has It'] }
+    const puff = book({ id: 'puff', title: 'Puff, Says the Door', topics: [] })
+    const found = bookOffers([book(), puff], {
+      date: '2026-03-10',
+      unit: named,
+      listeners: { sitting: 7, stages: OLDER },
+      logs: [],
+    })
+    expect([found[0].book.id, found[0].fits, found[0].why[0]]).toEqual(['puff', true, 'On the list of the unit'])
+    expect(notOnShelf(named, [puff])).toEqual(['Nobody Has It'])
   })
   it('were not read lately, and are still here', () => {
     const [yesterday] = offers([book()], [log('book', '2026-03-09')])

@@ -94,6 +94,13 @@ export function sharedTopics(
   return book.topics.filter(has)
 }
 
+/** Whether she named a book for a unit. */
+export const isListed = (book: Pick<Book, 'title'>, unit: Pick<Unit, 'books'>): boolean =>
+  unit.books.some((title) => plain(title) === plain(book.title))
+/** Books that she named for a unit and that do not stand on the shelf. */
+export const notOnShelf = (unit: Pick<Unit, 'books'>, books: readonly Pick<Book, 'title'>[]): string[] =>
+  unit.books.filter((title) => !books.some((book) => plain(book.title) === plain(title)))
+
 /** When a lent book goes back, in words; empty for one of the home's own. */
 export function lentWords(book: Pick<Book, 'lent'>, today: CalendarDate): string {
   if (!book.lent) return ''
@@ -166,7 +173,7 @@ export function bookOffers(
   books: readonly Book[],
   context: {
     date: CalendarDate
-    unit: Parameters<typeof sharedTopics>[1]
+    unit: Parameters<typeof sharedTopics>[1] & Pick<Unit, 'books'>
     listeners: Listeners
     logs: readonly CircleLog[]
   },
@@ -176,14 +183,21 @@ export function bookOffers(
     .filter((book) => isHereOn(book, date))
     .map((book): BookOffer => {
       const shared = sharedTopics(book, unit)
+      const listed = isListed(book, unit)
       const { way } = tellingOf(book, listeners)
       const last = lastRead(book.id, logs, date)
       const rested = last === null ? 1 : Math.min(1, daysBetween(last, date) / LONG_AGO)
       return {
         book,
-        fits: shared.length > 0 && way !== 'looked' && rested >= RESTED,
-        score: 3 * Math.min(2, shared.length) + (2 - BOOK_WAYS.indexOf(way)) + rested + (book.lent ? 0.5 : 0),
+        fits: (listed || shared.length > 0) && way !== 'looked' && rested >= RESTED,
+        score:
+          3 * Math.min(2, shared.length) +
+          (listed ? 4 : 0) +
+          (2 - BOOK_WAYS.indexOf(way)) +
+          rested +
+          (book.lent ? 0.5 : 0),
         why: [
+          ...(listed ? ['On the list of the unit'] : []),
           ...(shared.length ? [`About ${listWords(shared)}`] : []),
           `For these kids ${WAY_WORDS[way]}`,
           ...(last ? [`Last on ${shortDate(last)}`] : []),

@@ -184,3 +184,16 @@ export function circleShown(
     turns: turnsOn(circle.turns, on.able, circleLogs),
   }
 }
+
+/** The circle that is planned for a program day, as it will go; null where none is, or nothing is in it. */
+export function circleOn(
+  snapshot: UnitSnapshot,
+  plan: ResolvedPlan,
+  number: number,
+): { on: CircleDay; shown: CircleShown } | null {
+  const circle = snapshot.circles.find((one) => one.day === number)
+  const on = circle && circleDay(snapshot, plan, number)
+  if (!on) return null
+  const shown = circleShown(circle, on, snapshot)
+  return shown.parts.length ? { on, shown } : null
+}

@@ -34,3 +34,17 @@ export const Book = z.strictObject({
   note: OptionalLine,
 })
 export type Book = z.infer<typeof Book>
+
+/** A book as it comes onto the shelf. */
+export const newBook = (id: string, title: string): Book => ({
+  id,
+  title,
+  author: '',
+  kind: 'story',
+  from: 'older-toddler',
+  minutes: 5,
+  place: 'nook',
+  lent: null,
+  topics: [],
+  note: '',
+})

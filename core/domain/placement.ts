@@ -70,5 +70,32 @@ export const Placement = z.strictObject({
 })
 export type Placement = z.infer<typeof Placement>
 
+/** A new placement of an activity, with nothing special about it. */
+export const newPlacement = (
+  id: string,
+  unitId: string,
+  activityId: string,
+  where: Where,
+  centerId: string | null,
+): Placement => ({
+  id,
+  unitId,
+  activityId,
+  where,
+  centerId,
+  leadId: null,
+  status: 'planned',
+  pinnedDate: null,
+  apart: false,
+  keptOut: [],
+  swaps: {},
+  quantities: {},
+  setAside: [],
+  took: {},
+  went: null,
+  mix: null,
+  bin: null,
+})
+
 /** Why an expected child does not take part. */
 export type OutReason = 'not-here' | 'asleep' | 'too-young' | 'too-old' | 'allergy' | 'kept-out'

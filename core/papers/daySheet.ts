@@ -28,7 +28,7 @@ import {
 import { careOn, handedOn } from './sheetPrep'
 import { inHandWords } from './sheetWords'
 import { isNotInHand } from '../printing'
-import { bookReminders, circleDay, circleShown, scriptOf } from '../circle'
+import { bookReminders, circleOn, scriptOf } from '../circle'
 import { sessionNeeds, supplyList, tidy, type Need, type SupplyNeed } from '../supplies'
 
 /** Letters of a change's label. */
@@ -223,10 +223,8 @@ export function daySheet(snapshot: UnitSnapshot, plan: ResolvedPlan, number: num
 
 /** The circle of a day as it is led; null where none is planned. */
 function circleScript(snapshot: UnitSnapshot, plan: ResolvedPlan, number: number): DaySheet['circle'] {
-  const circle = snapshot.circles.find((one) => one.day === number)
-  const on = circle && circleDay(snapshot, plan, number)
-  const shown = on && circleShown(circle, on, snapshot)
-  return shown?.parts.length ? scriptOf(on!, shown, snapshot) : null
+  const found = circleOn(snapshot, plan, number)
+  return found && scriptOf(found.on, found.shown, snapshot)
 }
 
 /** What special days ask of a program day: invitations to hand out, and what families bring. */

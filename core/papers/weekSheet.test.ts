@@ -1,4 +1,7 @@
 import { describe, expect, it } from 'vitest'
+import { newCircle } from '../circle'
+import { newCirclePart } from '../domain'
+import { PIECES } from '../library/repertoire'
 import { resolvePlan } from '../plan'
 import { anActivity, aPlacement, aSnapshot, aUnit, moment, setUp } from '../testing/build'
 import { weekSheet, weeksOf } from './weekSheet'
@@ -29,6 +32,23 @@ describe('a week for the fridge', () => {
     expect(sheet.standing.map((one) => [one.title, one.days])).toEqual([['Fields of oats', [2, 3]]])
     expect(weekSheet(snapshot, plan, weeks[1].from).standing.map((one) => one.days)).toEqual([[4]])
     expect(sheet.focus).toBe('Letter K · five')
+  })
+  it('has what is sung and read in the circle, and none of her own lines', () => {
+    const circle = { id: 'circle', name: 'Circle', kind: 'circle' as const, from: '09:00', to: '09:20' }
+    const own = { title: 'Ann is four', kind: 'talk' as const, minutes: 3, seated: true, energy: 0 }
+    const parts = [
+      newCirclePart('a', { pieceId: 'hello-around' }),
+      newCirclePart('b', { pieceId: 'on-the-hill' }),
+      newCirclePart('c', { own }),
+    ]
+    const with_ = {
+      ...snapshot,
+      home: { ...snapshot.home, rhythm: [circle, ...snapshot.home.rhythm.filter((one) => one.kind !== 'circle')] },
+      pieces: [...PIECES],
+      circles: [{ ...newCircle('unit', 2), parts }],
+    }
+    const sheet = weekSheet(with_, resolvePlan(with_), weeks[0].from)
+    expect(sheet.rows.find((row) => row.name === 'Circle')!.cells).toEqual([[], ['Five on the hill'], []])
   })
   it('keeps parts of the day in order', () => {
     const { rows } = weekSheet(snapshot, plan, weeks[0].from)

@@ -1,5 +1,6 @@
 import { demand, mondayOf } from '../base'
-import type { CalendarDate, TimeOfDay, UnitSnapshot } from '../domain'
+import { circleOn } from '../circle'
+import type { CalendarDate, PieceKind, RhythmBlock, TimeOfDay, UnitSnapshot } from '../domain'
 import { blocksOn, type ResolvedPlan } from '../plan'
 import { focusWords } from './daySheet'
 
@@ -14,6 +15,9 @@ export interface WeekSheet {
   /** What stands out at the centers, and on which of the days. */
   standing: readonly { center: string; title: string; days: readonly number[] }[]
 }
+
+/** What of a circle is worth telling those at home. */
+const TOLD: readonly PieceKind[] = ['rhyme', 'finger-play', 'story']
 
 /** The first program days of the weeks that a unit reaches into. */
 export function weeksOf(plan: ResolvedPlan): readonly { from: CalendarDate; numbers: readonly number[] }[] {
@@ -40,10 +44,19 @@ export function weekSheet(snapshot: UnitSnapshot, plan: ResolvedPlan, monday: Ca
   const inOrder = [...all.values()].sort((a, b) =>
     a.from !== b.from ? (a.from < b.from ? -1 : 1) : a.to < b.to ? -1 : 1,
   )
-  const titlesIn = (blockId: string, number: number) =>
-    plan.sessions
-      .filter((session) => session.block?.id === blockId && session.days[0].number === number)
-      .map((session) => session.activity.title)
+  // What families can sing and read too; her own lines may name a child.
+  const sungIn = (block: RhythmBlock, number: number) =>
+    block.kind === 'circle'
+      ? (circleOn(snapshot, plan, number)?.shown.parts ?? []).filter(({ piece, book }) =>
+          book ? true : piece !== null && TOLD.includes(piece.kind),
+        )
+      : []
+  const titlesIn = (block: RhythmBlock, number: number) => [
+    ...plan.sessions
+      .filter((session) => session.block?.id === block.id && session.days[0].number === number)
+      .map((session) => session.activity.title),
+    ...sungIn(block, number).map(({ title, book }) => (book ? `“${title}”` : title)),
+  ]
   const standing = plan.sessions
     .filter((session) => session.placement.where.kind === 'set-up')
     .map((session) => ({
@@ -69,9 +82,7 @@ export function weekSheet(snapshot: UnitSnapshot, plan: ResolvedPlan, monday: Ca
       name: block.name,
       from: block.from,
       to: block.to,
-      cells: days.map((day, i) =>
-        blocks[i].some((one) => one.id === block.id) ? titlesIn(block.id, day.number) : null,
-      ),
+      cells: days.map((day, i) => (blocks[i].some((one) => one.id === block.id) ? titlesIn(block, day.number) : null)),
     })),
     standing,
   }

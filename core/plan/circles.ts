@@ -1,6 +1,7 @@
 import { listWords, minutesOf } from '../base'
 import {
   DOMAINS,
+  newPlacement,
   rangeOf,
   STAGES,
   type Activity,
@@ -174,23 +175,14 @@ export function circleAsPlaced(
     besides: besidesOf(parts),
     activity: activityOf(parts, minutesOf(block.to) - minutesOf(block.from), materials),
     placement: {
-      id: circle.id,
-      unitId: circle.unitId,
-      activityId: CIRCLE_ACTIVITY,
-      where: { kind: 'moment', day: circle.day, blockId: block.id, from: null },
-      centerId: centers.find((one) => one.kind === 'circle')?.id ?? null,
-      leadId: null,
-      status: 'planned',
-      pinnedDate: null,
-      apart: false,
-      keptOut: [],
-      swaps: {},
-      quantities: {},
+      ...newPlacement(
+        circle.id,
+        circle.unitId,
+        CIRCLE_ACTIVITY,
+        { kind: 'moment', day: circle.day, blockId: block.id, from: null },
+        centers.find((one) => one.kind === 'circle')?.id ?? null,
+      ),
       setAside: circle.setAside,
-      took: {},
-      went: null,
-      mix: null,
-      bin: null,
     },
   }
 }

@@ -1,6 +1,6 @@
-import { type Placement, type Unit, type UnitSnapshot, type Where, MAX_UNIT_DAYS } from '../domain'
+import { newPlacement, type Placement, type Unit, type UnitSnapshot, type Where, MAX_UNIT_DAYS } from '../domain'
 import { demand } from '../base'
-import { canPlace, newPlacement, type Refusal } from './place'
+import { canPlace, type Refusal } from './place'
 import type { ResolvedPlan } from './resolve'
 
 /**

@@ -230,30 +230,3 @@ export function canPlace(snapshot: UnitSnapshot, plan: ResolvedPlan, attempt: At
     },
   }
 }
-
-/** A new placement of an activity, with nothing special about it. */
-export const newPlacement = (
-  id: string,
-  unitId: string,
-  activityId: string,
-  where: Where,
-  centerId: string | null,
-): Placement => ({
-  id,
-  unitId,
-  activityId,
-  where,
-  centerId,
-  leadId: null,
-  status: 'planned',
-  pinnedDate: null,
-  apart: false,
-  keptOut: [],
-  swaps: {},
-  quantities: {},
-  setAside: [],
-  took: {},
-  went: null,
-  mix: null,
-  bin: null,
-})

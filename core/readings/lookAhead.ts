@@ -1,5 +1,5 @@
-import { childHours, canPlace, newPlacement, type Slot, trySession, type ResolvedPlan, type Session } from '../plan'
-import type { CalendarDate, Child, UnitSnapshot, Where } from '../domain'
+import { childHours, canPlace, type Slot, trySession, type ResolvedPlan, type Session } from '../plan'
+import { newPlacement, type CalendarDate, type Child, type UnitSnapshot, type Where } from '../domain'
 import { shortDate, type ProgramDay } from '../base'
 import { dryingClashes, inARow, messesAtOnce, type DryingClash, type InARow } from './aheadDay'
 

@@ -1,7 +1,6 @@
 import {
   childHours,
   canPlace,
-  newPlacement,
   plannableOn,
   trySession,
   type ResolvedPlan,
@@ -22,7 +21,7 @@ import {
   shortDate,
 } from '../base'
 import { sessionCautions } from '../cautions'
-import type { CalendarDate, Child, Placement, UnitSnapshot, Where } from '../domain'
+import { newPlacement, type CalendarDate, type Child, type Placement, type UnitSnapshot, type Where } from '../domain'
 import { gapsOf, touchesOf, type Gap } from './touches'
 
 /**

@@ -8,6 +8,7 @@ import {
   circleShown,
   fillCircle,
   newCircle,
+  notOnShelf,
   partTitle,
   scriptOf,
   stretchesOf,
@@ -16,6 +17,7 @@ import {
   type FillContext,
 } from '@core/circle'
 import {
+  newBook,
   newCirclePart,
   type BookWay,
   type Circle,
@@ -170,6 +172,9 @@ export const useCircle = defineStore('circle', () => {
     opening: opening.value,
     focus: unit.unit?.focus ?? null,
   }))
+  /** Books that she named for the unit and that are not on the shelf yet. */
+  const unshelved = computed(() => (unit.unit ? notOnShelf(unit.unit, house.books) : []))
+  const putOnShelf = (title: string) => house.commit('Add a book', [{ put: 'book', value: newBook(newId(), title) }])
   /** Books that could be read on this day, the best first. */
   const shelf = computed(() =>
     unit.unit && on.value
@@ -275,6 +280,8 @@ export const useCircle = defineStore('circle', () => {
     week,
     offers,
     shelf,
+    unshelved,
+    putOnShelf,
     why,
     titleOf,
     save,

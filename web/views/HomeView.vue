@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ageWords } from '@core/plan'
-import { newCenter, newChild, type Adult, type Book, type Center, type Child, type Weekday } from '@core/domain'
+import { newBook, newCenter, newChild, type Adult, type Center, type Child, type Weekday } from '@core/domain'
 import { spanWords, allergenName, CENTER_NAMES, countWords, listWords, weekdaysWords } from '@core/base'
 import { markOf } from '@core/papers'
 import { newId } from '../api/newId'
@@ -100,18 +100,7 @@ function addAdult() {
   void go({ tab: 'adults', open: value.id })
 }
 function addBook() {
-  const value: Book = {
-    id: newId(),
-    title: 'New book',
-    author: '',
-    kind: 'story',
-    from: 'older-toddler',
-    minutes: 5,
-    place: 'nook',
-    lent: null,
-    topics: [],
-    note: '',
-  }
+  const value = newBook(newId(), 'New book')
   void house.commit('Add a book', [{ put: 'book', value }])
   void go({ tab: 'books', open: value.id })
 }

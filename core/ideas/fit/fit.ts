@@ -1,16 +1,17 @@
-import {
-  partOf,
-  suits,
-  suitsEveryone,
-  type Part,
-  childHours,
-  centersFor,
-  newPlacement,
-  plannableBlocks,
-} from '../../plan'
+import { partOf, suits, suitsEveryone, type Part, childHours, centersFor, plannableBlocks } from '../../plan'
 import { minutesOf, timeOf } from '../../base'
 import { sessionCautions, type Caution } from '../../cautions'
-import type { Activity, CalendarDate, Center, Child, Home, Material, RhythmBlock, TimeOfDay } from '../../domain'
+import {
+  newPlacement,
+  type Activity,
+  type CalendarDate,
+  type Center,
+  type Child,
+  type Home,
+  type Material,
+  type RhythmBlock,
+  type TimeOfDay,
+} from '../../domain'
 import { toGet, type ToGet } from '../../supplies'
 
 /** What an idea would meet in this home, before it has a day. */

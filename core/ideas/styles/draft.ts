@@ -1,6 +1,16 @@
 import { programDays } from '../../base'
-import type { CalendarDate, House, Material, Placement, RhythmBlock, Unit, UnitSnapshot, Where } from '../../domain'
-import { canPlace, childHours, momentSpan, newPlacement, resolvePlan } from '../../plan'
+import {
+  newPlacement,
+  type CalendarDate,
+  type House,
+  type Material,
+  type Placement,
+  type RhythmBlock,
+  type Unit,
+  type UnitSnapshot,
+  type Where,
+} from '../../domain'
+import { canPlace, childHours, momentSpan, resolvePlan } from '../../plan'
 import type { Candidate } from './judge'
 import { touchLedger, type Touched, type When } from './ledger'
 import type { Slot } from './skeleton'

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import { computed } from 'vue'
 import { listWords } from '@core/base'
 import { useCircle } from '../../stores/circle'
@@ -6,6 +7,8 @@ import { useCircle } from '../../stores/circle'
 /** The circle drawn to its minutes: how lively they are above it, how long they sit below, and where that is too long. */
 const chosen = defineModel<string | null>({ required: true })
 const circle = useCircle()
+/** On a phone a minute is too narrow for words: the list below has them. */
+const narrow = useMediaQuery('(max-width: 720px)')
 /** The whole width: the window, or what the circle takes where that is more. */
 const whole = computed(() => Math.max(circle.window, taken.value, 1))
 const minutesOf = (id: string) => circle.fit.minutes.get(id) ?? 0
@@ -72,12 +75,14 @@ const sitWords = computed(() => {
         :title="`${one.title}, ${minuteWords(minutesOf(one.part.id))}`"
         @click="chosen = one.part.id"
       >
-        <span class="title" :class="{ 'sr-only': share(minutesOf(one.part.id)) < LEAST_SHARE }"
+        <span class="title" :class="{ 'sr-only': narrow || share(minutesOf(one.part.id)) < LEAST_SHARE }"
           >{{ one.title }}<span class="sr-only">, </span></span
-        ><span class="mute">{{ minutesOf(one.part.id) }} <span class="unit">min</span></span>
+        ><span class="mute">{{ minutesOf(one.part.id) }} <span :class="narrow ? 'sr-only' : 'unit'">min</span></span>
       </button>
       <span v-if="circle.fit.left > 0" class="free" :style="{ width: `${share(circle.fit.left)}%` }"
-        ><span class="small mute">{{ minuteWords(circle.fit.left) }} left</span></span
+        ><span class="small mute"
+          >{{ circle.fit.left }}<span :class="{ 'sr-only': narrow }"> min left</span></span
+        ></span
       >
     </div>
     <div class="sits" aria-hidden="true">
@@ -189,15 +194,10 @@ const sitWords = computed(() => {
   height: 14px;
   background: var(--brick);
 }
-/* On a phone a minute is too narrow for words: the list below has them. */
 @media (max-width: 720px) {
-  .title,
-  .unit {
-    position: absolute;
-    width: 1px;
-    height: 1px;
-    overflow: hidden;
-    clip-path: inset(50%);
+  /* Wide enough for a finger, even where a minute is not. */
+  .part {
+    min-width: 24px;
   }
   .part,
   .free {

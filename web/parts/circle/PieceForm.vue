@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { STAGE_NAMES } from '@core/base'
-import { Piece, STAGES, type PieceForm, type PieceKind } from '@core/domain'
+import { Piece, STAGES, type PieceForm, type PieceKind, type PieceTake } from '@core/domain'
 import { newId } from '../../api/newId'
 import { useHouse } from '../../stores/house'
+import { commaList } from '../fields/commaList'
 import FormField from '../fields/FormField.vue'
 import { numberOrNone } from '../fields/numberOrNone'
 import { KIND_NAMES } from './kindNames'
@@ -66,6 +67,23 @@ const SLOTS = computed(() =>
         ? 'Write {list} for all so far: “I packed {list}”.'
         : 'An empty line between verses.',
 )
+/** What the home has, by its name. */
+const pantry = computed(() =>
+  house.materials.map(({ id, name }) => ({ title: name, value: id })).sort((a, b) => (a.title < b.title ? -1 : 1)),
+)
+const PER = computed(() => [
+  { title: 'One for the circle', value: 'circle' as const },
+  { title: 'One for each kid', value: 'child' as const },
+  ...(counts.value ? [{ title: 'As many as it counts', value: 'count' as const }] : []),
+])
+const per = computed({
+  get: () => draft.value.takes[0]?.by ?? 'circle',
+  set: (by: PieceTake['by']) => (draft.value.takes = draft.value.takes.map((take) => ({ ...take, by }))),
+})
+function takeThese(ids: readonly string[]): void {
+  const known = new Map(draft.value.takes.map((take) => [take.materialId, take]))
+  draft.value.takes = ids.map((id) => known.get(id) ?? { materialId: id, quantity: 1, by: per.value })
+}
 const faultsOf = (field: string) =>
   Object.entries(fault.value)
     .filter(([path]) => path === field || path.startsWith(`${field}.`))
@@ -101,6 +119,26 @@ const MINUTE_NAMES = { shortest: 'At least, min', planned: 'Usually', longest: '
     /></FormField>
     <FormField label="Moves"
       ><v-textarea v-model="draft.moves" rows="2" auto-grow :error-messages="faultsOf('moves')"
+    /></FormField>
+    <FormField label="In hand" hint="With commas between: a bell, two spoons."
+      ><v-text-field
+        :model-value="draft.props.join(', ')"
+        :error-messages="faultsOf('props')"
+        @change="draft.props = commaList(($event.target as HTMLInputElement).value)"
+    /></FormField>
+    <FormField label="From the pantry" hint="It joins the list and the circle basket."
+      ><v-autocomplete
+        :model-value="draft.takes.map((take) => take.materialId)"
+        :items="pantry"
+        multiple
+        chips
+        closable-chips
+        aria-label="From the pantry"
+        :error-messages="faultsOf('takes')"
+        @update:model-value="takeThese"
+    /></FormField>
+    <FormField v-if="draft.takes.length" label="How many of each"
+      ><v-select v-model="per" :items="PER" aria-label="How many of each"
     /></FormField>
     <FormField label="To ask"><v-text-field v-model="draft.ask" :error-messages="faultsOf('ask')" /></FormField>
     <FormField label="Tune"><v-text-field v-model="draft.tune" :error-messages="faultsOf('tune')" /></FormField>

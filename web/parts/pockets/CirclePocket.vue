@@ -216,6 +216,10 @@ const nameOf = (id: string) => circle.titleOf(circle.piecesById.get(id)!, { thin
         <v-btn size="small" :aria-label="`Add ${nameOf(one.id)}`" @click="circle.add(one)">Add</v-btn>
       </li>
     </ul>
+    <p v-for="title in kind === 'books' ? circle.unshelved : []" :key="title" class="small">
+      “{{ title }}” is on the list of the unit, not on the shelf.
+      <TextButton :aria-label="`Put ${title} there`" @click="circle.putOnShelf(title)">Put it there</TextButton>
+    </p>
     <p v-if="kind === 'books' && !circle.shelf.length" class="mute">
       No book on the shelf yet. Put them there in <router-link to="/home?tab=books">Home</router-link>.
     </p>
