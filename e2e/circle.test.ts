@@ -72,8 +72,15 @@ it('is led by keys and by a tap with no network, and counts along', async () => 
   await waitText(page, '.stage', ' opens the circle')
   await waitText(page, '.stage', 'the youngest sit about 4')
   const all: string[] = []
+  const sizes: number[] = []
   for (let i = 0; i < 60 && !(await page.$('[aria-label="Afterward"]')); i++) {
     all.push(await verse())
+    // As large as it can stand without scrolling.
+    await page.waitForFunction(() => {
+      const scene = document.querySelector('.stage .scene')!
+      return scene.scrollHeight <= scene.clientHeight
+    }, OFTEN)
+    sizes.push(await page.$eval('.stage .verse', (one) => parseFloat(getComputedStyle(one).fontSize)))
     // How many there are now is asked before it is shown: one key more.
     if (await page.$('.ask')) {
       expect(await page.$('.numeral')).toBeNull()
@@ -91,6 +98,8 @@ it('is led by keys and by a tap with no network, and counts along', async () => 
       before,
     )
   }
+  expect(Math.max(...sizes)).toBeGreaterThan(60)
+  expect(Math.min(...sizes)).toBeGreaterThanOrEqual(36)
   // From three: three verses and an end.
   expect(all.filter((one) => one.startsWith('Three on the hill'))).toHaveLength(4)
   await page.waitForSelector('[aria-label="Afterward"]')

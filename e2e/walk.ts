@@ -210,6 +210,26 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
   await waitText(desk, '.pocket', 'Not printed yet')
   await saved(desk)
 
+  // A circle is put together, led for a moment and written down.
+  const inCircle = () =>
+    desk
+      .waitForSelector('[aria-label="The circle in order"] li')
+      .then(() =>
+        desk.$$eval('[aria-label="The circle in order"] .card-title', (all) => all.map((one) => one.textContent)),
+      )
+  await desk.goto(`${kobby.base + plan}?view=circle`)
+  await click(desk, 'Fill the circle')
+  const circle = await inCircle()
+  expect(circle.length).toBeGreaterThan(2)
+  await saved(desk)
+  await click(desk, 'On stage')
+  await desk.waitForSelector('.stage .verse')
+  await desk.keyboard.press('PageDown')
+  await click(desk, 'End here')
+  await click(desk, 'Write it down')
+  await inCircle()
+  await saved(desk)
+
   await kobby.restart()
 
   expect(await toPrepare()).not.toContain(prepared)
@@ -221,6 +241,8 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
   expect(await desk.$(`input[aria-label="${bought}"]`)).toBeNull()
   await desk.goto(`${kobby.base + print}?tab=printed`)
   await waitText(desk, '[aria-label="Printed"]', 'Name tags')
+  await desk.goto(`${kobby.base + plan}?view=circle`)
+  expect(await inCircle()).toEqual(circle)
   await helper.goto(kobby.base + new URL(link).pathname)
   await helper.waitForSelector('label.step.ticked')
   expect(await stepTicked()).toBe(step)

@@ -68,8 +68,8 @@ describe('rhymes over all things of the theme', () => {
   it('have a verse for each of which enough is known', () => {
     const verses = versesOf(piece('can-you-do-it-too'), { things: pond })
     expect(verses.map((one) => one.lines[0])).toEqual([
-      'Here is the way that a frog will go.',
-      'Here is the way that a snail will go.',
+      'Here is the way that a little frog will go.',
+      'Here is the way that a little snail will go.',
       'Now shake it out, and come back to your place.',
     ])
     expect(verses[0].lines[1]).toBe('It hops very fast, and it hops very slow.')
@@ -81,7 +81,7 @@ describe('rhymes over all things of the theme', () => {
   })
   it('go from place to place with one thing', () => {
     const verses = versesOf(piece('on-my-toe'), { things: pond })
-    expect(verses.map((one) => one.lines[0])[4]).toBe('There is a frog sitting down on my head.')
+    expect(verses.map((one) => one.lines[0])[4]).toBe('There’s a little frog sitting on my head.')
   })
 })
 
@@ -119,4 +119,18 @@ describe('the beat', () => {
         ).toBeLessThanOrEqual(2)
     },
   )
+  it.each(
+    PIECES.filter(
+      (one) => one.kind === 'rhyme' && (one.form === 'each' || one.form === 'text') && /\{a/.test(one.text),
+    ).map((one) => one.id),
+  )('%s has it whatever is named in it', (id) => {
+    const [first, ...others] = LONG.map((thing) => {
+      const known = { ...thing, moves: 'hops', lives: 'the pond' }
+      return versesOf(piece(id), { things: [known] }).map(({ lines }) => lines.map(beats))
+    })
+    for (const other of others)
+      other.forEach((lines, i) =>
+        lines.forEach((count, j) => expect(Math.abs(count - first[i][j])).toBeLessThanOrEqual(1)),
+      )
+  })
 })

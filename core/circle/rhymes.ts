@@ -86,6 +86,7 @@ function slotsOf(adj: Piece['adj'], thing: RhymeThing, count: number, next: numb
     thing: before(adj, thing.one) + thing.one,
     bare: thing.many,
     a: thing.a,
+    aThing: withArticle(before(adj, thing.one) + thing.one),
     move: thing.moves,
     lives: thing.lives,
     left: next === 1 ? 'is' : 'are',

@@ -1,53 +1,21 @@
-import { createPinia, setActivePinia } from 'pinia'
 import fc from 'fast-check'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { RowOp, ThingKind, UnitSnapshot, Where, Applied } from '@core/domain'
-import { FILE_LISTS } from '@core/papers'
+import type { UnitSnapshot, Where } from '@core/domain'
 import { endEarly, slideFrom } from '@core/plan'
 import { pulseOf, readingsOf } from '@core/readings'
 import { clashRemedies, materialClashes } from '@core/supplies'
-import { demoHome } from '@demo/home'
-import { api } from '../api/client'
-import { withBrowserParts } from '../testing/browserParts'
+import { openDemoStores } from '../testing/demoStores'
 import { useBasket } from './basket'
 import { thingMaterial } from '@core/ideas'
 import { useBoard } from './board'
 import { usePresence } from './presence'
 import { useHouse } from './house'
 import { useRows } from './rows'
-import { useSession } from './session'
 import { useUnit } from './unit'
 
 const TODAY = '2026-03-10'
-function open() {
-  withBrowserParts()
-  setActivePinia(createPinia())
-  vi.spyOn(api, 'change').mockImplementation(
-    async (change) =>
-      ({
-        changeId: change.id,
-        label: change.label,
-        rows: (change.ops as RowOp[]).map((op) => ({
-          kind: op.kind,
-          id: op.op === 'put' ? op.value.id : op.id,
-          version: (op as { base: number }).base + 1,
-          value: op.op === 'put' ? op.value : null,
-        })),
-        steps: { undo: change.label, redo: null },
-      }) as Applied,
-  )
-  const file = demoHome(TODAY)
-  useRows().accept([
-    { kind: 'home', id: file.home!.id, version: 1, value: file.home! },
-    ...FILE_LISTS.flatMap(([list, kind]) =>
-      file[list].map((value) => ({ kind: kind as ThingKind, id: value.id, version: 1, value })),
-    ),
-  ])
-  useSession().today = TODAY
-  useUnit().id = 'wheels-and-ramps'
-}
 beforeEach(() => {
-  open()
+  openDemoStores('wheels-and-ramps', TODAY)
   vi.useFakeTimers()
 })
 afterEach(() => vi.useRealTimers())
@@ -93,7 +61,7 @@ it('readings after any run of looks and drops are those computed from the plan a
         { minLength: 1, maxLength: 5 },
       ),
       (moves) => {
-        open()
+        openDemoStores('wheels-and-ramps', TODAY)
         const board = useBoard()
         for (const { idea, day, block, looks } of moves) {
           const what = { placementId: placementOf(idea)?.id ?? null, activityId: idea }

@@ -113,7 +113,12 @@ export const useCircle = defineStore('circle', () => {
     const value = { ...circle.value, parts: [...next] }
     await unit.commit(label, [...(await withMaterials(piecesOf(next))), { put: 'circle', value }])
   }
-  const current = () => parts.value.map((one) => one.part)
+  /** In the order in which they go; what cannot be shown, as a book that was taken off the shelf, stays behind them. */
+  const current = (): CirclePart[] => {
+    const shown = parts.value.map((one) => one.part)
+    const known = new Set(shown.map((part) => part.id))
+    return [...shown, ...circle.value.parts.filter((part) => !known.has(part.id))]
+  }
   const addPart = (title: string, of: Parameters<typeof newCirclePart>[1]) =>
     put(`Circle: ${title}`, [...current(), newCirclePart(newId(), of)])
   const add = (piece: Piece) => addPart(titleOf(piece, newCirclePart('', { pieceId: piece.id })), { pieceId: piece.id })
@@ -138,11 +143,13 @@ export const useCircle = defineStore('circle', () => {
     next.splice(at + by, 0, ...next.splice(at, 1))
     return put('Circle: another order', next)
   }
-  const reorder = (ids: readonly string[]) =>
-    put(
+  const reorder = (ids: readonly string[]) => {
+    const rank = (part: CirclePart) => (ids.includes(part.id) ? ids.indexOf(part.id) : ids.length)
+    return put(
       'Circle: sitting less at a stretch',
-      ids.map((id) => current().find((part) => part.id === id)!),
+      [...current()].sort((a, b) => rank(a) - rank(b)),
     )
+  }
   /** Moves a part to the place of another. */
   function moveTo(id: string, beforeId: string | null): Promise<void> | undefined {
     const list = current()

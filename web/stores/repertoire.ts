@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { shallowRef } from 'vue'
+import { ref, shallowRef } from 'vue'
 import type { Circle, Piece } from '@core/domain'
 
 const NONE: readonly Piece[] = []
@@ -7,15 +7,19 @@ const NONE: readonly Piece[] = []
 /** The pieces that ship, fetched when a circle first asks for them: most of a plan does without. */
 export const useRepertoire = defineStore('repertoire', () => {
   const shipped = shallowRef<readonly Piece[]>(NONE)
+  /** They could not be fetched: without a network, on a page that never had them. */
+  const failed = ref(false)
   let asked: Promise<void> | null = null
   /** Fetches them once; after a fault the next who asks tries again. */
   const load = (): Promise<void> =>
     (asked ??= import('@core/library/repertoire').then(
       ({ PIECES }) => {
         shipped.value = PIECES
+        failed.value = false
       },
       () => {
         asked = null
+        failed.value = true
       },
     ))
   /** What ships, where circles use any of it; until it is there, nothing. */
@@ -24,5 +28,5 @@ export const useRepertoire = defineStore('repertoire', () => {
     void load()
     return shipped.value
   }
-  return { shipped, load, forCircles }
+  return { shipped, failed, load, forCircles }
 })

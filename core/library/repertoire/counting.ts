@@ -317,20 +317,21 @@ go on: Call one that does not belong, and laugh.
 
 = on-my-toe | rhyme | text | young-toddler | sit | 0 | 1 2 3 | language gross-motor
 One on my toe
-There is {a} sitting down on my toe.
+There’s {aThing} sitting on my toe.
 How it got there, I really don’t know.
 
-There is {a} sitting down on my knee.
+There’s {aThing} sitting on my knee.
 It looks up and winks, and it’s looking at me.
 
-There is {a} sitting down on my hand.
+There’s {aThing} sitting on my hand.
 It says that it never has seen such a land.
 
-There is {a} sitting down on my chin.
+There’s {aThing} sitting on my chin.
 It tickles and wiggles and makes me grin.
 
-There is {a} sitting down on my head.
+There’s {aThing} sitting on my head.
 It likes it up there, so I’ll take it to bed.
+adj: little, small
 moves: Set it on each place with a finger, from the toes up; at the end hold it on your head and stand up.
 ask: Where will it sit next?
 props: one thing of the theme
@@ -353,12 +354,13 @@ go on: A child gives the clues.
 
 = can-you-do-it-too | rhyme | each | young-toddler | up | 2 | 2 3 5 | gross-motor language
 Can you do it too?
-Here is the way that {a} will go.
+Here is the way that {aThing} will go.
 It {move} very fast, and it {move} very slow.
 It {move} over here, and it {move} past you.
 Now stand up tall: can you do it too?
 end: Now shake it out, and come back to your place.
   Sit yourself down with a smile on your face.
+adj: little, small
 moves: Everyone moves as it does: fast, slow, past each other.
 ask: How does it move?
 shorten: Two things only.

@@ -5,6 +5,7 @@ import { endOfPart, isAskedFirst, minutesHeld, nextPart, stageSteps, verseKey } 
 import { clockWords } from '@core/base'
 import type { CircleScript } from '@core/domain'
 import { markOf } from '@core/papers'
+import { useFitText } from '../../composables/useFitText'
 import StageCount from './StageCount.vue'
 
 /** A circle as it is led: one verse at a time, large enough for three meters, on by a tap, a swipe, a key or a pedal. */
@@ -144,13 +145,15 @@ const awake = useWakeLock()
 if (awake.isSupported.value) void awake.request('screen').catch(() => undefined)
 onBeforeUnmount(() => void awake.release().catch(() => undefined))
 
+const scene = useTemplateRef('scene')
+useFitText(scene, [step, asked, () => props.paused])
 const isCounted = computed(() => step.value.verse?.count !== null && step.value.verse !== null)
 const turn = computed(() => (step.value.at === 1 ? part.value.turn : null))
 </script>
 
 <template>
   <div class="show">
-    <div class="scene" :class="{ counted: isCounted }" @pointerdown="down" @pointerup="up">
+    <div ref="scene" class="scene" :class="{ counted: isCounted }" @pointerdown="down" @pointerup="up">
       <StageCount v-if="isCounted" :verse="step.verse!" :part="part" :hidden="!asked" />
       <div class="words">
         <p class="mute title">
@@ -241,18 +244,19 @@ const turn = computed(() => (step.value.at === 1 ? part.value.turn : null))
   margin-bottom: 14px;
 }
 .verse {
-  font-size: clamp(26px, 3.9vw, 46px);
+  font-size: var(--fit);
+  text-wrap: balance;
   font-weight: 700;
   line-height: 1.28;
 }
 .moves {
-  margin-top: 22px;
-  font-size: clamp(18px, 2.5vw, 28px);
+  margin-top: 0.7em;
+  font-size: clamp(18px, calc(var(--fit) * 0.6), 34px);
   color: var(--spruce);
 }
 .prompt {
-  margin-top: 14px;
-  font-size: clamp(18px, 2.5vw, 28px);
+  margin-top: 0.5em;
+  font-size: clamp(18px, calc(var(--fit) * 0.6), 34px);
 }
 .hand {
   margin-top: 14px;

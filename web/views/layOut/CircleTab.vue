@@ -4,6 +4,7 @@ import { turnWords, WAY_WORDS, type PartOn } from '@core/circle'
 import { countWords, listWords, longDate, spanWords } from '@core/base'
 import { useBoard } from '../../stores/board'
 import { useCircle } from '../../stores/circle'
+import { useRepertoire } from '../../stores/repertoire'
 import { useUnit } from '../../stores/unit'
 import { useRowDrag } from '../../composables/useRowDrag'
 import CircleWeek from '../../parts/circle/CircleWeek.vue'
@@ -15,6 +16,7 @@ const chosen = defineModel<string | null>({ required: true })
 const emit = defineEmits<{ open: [] }>()
 const circle = useCircle()
 const board = useBoard()
+const repertoire = useRepertoire()
 const unit = useUnit()
 const inHand = (one: PartOn) => [...(one.piece?.props ?? []), ...(one.piece?.figures ?? [])].join(', ')
 const minutesOf = (id: string) => circle.fit.minutes.get(id) ?? 0
@@ -87,6 +89,11 @@ const others = computed(() => unit.days.filter((day) => day.held && day.number !
     <p v-else-if="!circle.block" class="mute">
       The home’s rhythm has no circle. Give it one in <router-link to="/home?tab=rhythm">Home</router-link>.
     </p>
+    <div v-else-if="repertoire.failed" class="notice" role="alert">
+      The rhymes and songs could not be fetched.
+      <TextButton @click="repertoire.load()">Try again</TextButton>
+    </div>
+    <p v-else-if="!repertoire.shipped.length" class="mute" role="status">Opening the circle</p>
     <CircleWeek v-else-if="week" @open="openDay" />
     <template v-else>
       <template v-if="circle.parts.length">
