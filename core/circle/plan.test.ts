@@ -34,6 +34,23 @@ describe('filling a circle', () => {
     expect(rank).toEqual([...rank].sort((a, b) => a - b))
     expect(new Set(pieces).size).toBe(pieces.length)
   })
+  it('counts the number of the unit, in figures or in words, as far as hands go', () => {
+    const counting = (number: string) =>
+      fillCircle(PIECES, context({ focus: { letter: 'K', number } }))
+        .filter((one) => one.range)
+        .map((one) => Math.max(one.range!.from, one.range!.to))
+    expect(new Set([...counting('7'), ...counting('seven')])).toEqual(new Set([7]))
+    expect([...counting('40'), ...counting('one'), ...counting('a few')]).toEqual([])
+    const [kite] = [
+      suits(
+        PIECES.find((one) => one.id === 'on-the-hill')!,
+        context({ focus: { letter: 'K', number: '7' } }),
+      )!,
+    ]
+    expect(kite.why).toEqual(
+      expect.arrayContaining(['Counts 7 kites: the number of the unit', 'With K, the letter of the unit']),
+    )
+  })
   it('has nothing for no time at all', () => expect(fill({ window: 0 })).toEqual([]))
   it('takes what most of those who come take part in, babies alone included', () => {
     for (const piece of fill({ stages: ['infant'] })) expect(piece.from).toBe('infant')

@@ -12,6 +12,7 @@ import type {
   Unit,
 } from '../domain'
 import { STAGES, USUAL_RANGE } from '../domain'
+import { readNumber } from '../ideas'
 import { calmestOrder } from './attention'
 import { tellingOf, type Listeners, type Telling } from './books'
 import { fitCircle } from './fit'
@@ -149,13 +150,11 @@ function lot(text: string): number {
   return hash / 4294967296
 }
 
-const NUMBER_WORDS = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten']
 /** More than both hands is counted when she says so, not by itself. */
 const MOST_FOCUS = 10
 /** The range of a counting piece by the number of the unit; null where it has none that is counted on the hands. */
 export function focusRange(piece: Piece, focus: FillContext['focus']): CountRange | null {
-  const said = focus?.number.trim().toLowerCase() ?? ''
-  const number = /^\d+$/.test(said) ? Number(said) : NUMBER_WORDS.indexOf(said)
+  const number = readNumber(focus?.number ?? '') ?? 0
   if (!counts(piece) || number < 2 || number > MOST_FOCUS) return null
   return piece.form === 'down' ? { from: number, to: 0, step: 1 } : { from: 1, to: number, step: 1 }
 }
