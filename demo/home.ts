@@ -301,7 +301,7 @@ function sungBefore(today: CalendarDate): PlanFile['circleLogs'] {
   const log = (daysAgo: number, pieces: [string, string, 'greet' | 'rhyme' | 'movement', boolean][], opens: string, takes: string): PlanFile['circleLogs'][number] => ({
     id: `demo-sung-${daysAgo}`, date: addDays(today, -daysAgo), unit: 'Wind and Kites',
     parts: pieces.map(([pieceId, title, kind, again]) => ({ pieceId, bookId: null, title, kind, minutes: 3, again })),
-    turns: [{ what: 'Opens the circle', childId: opens }, { what: 'Takes one away', childId: takes }],
+    turns: [{ what: 'Opens the circle', childId: opens }, { what: 'Takes one away', childId: takes }], took: {},
   })
   return [
     log(1, [['hello-around', 'Hello goes around', 'greet', false], ['on-the-hill', 'Five on the hill', 'rhyme', true]], 'calla', 'bodhi'),

@@ -29,6 +29,7 @@ const log: CircleLog = {
   unit: 'Wind and Kites',
   parts: [{ pieceId: 'own-rhyme', bookId: null, title: 'Our own', kind: 'gather', minutes: 1, again: true }],
   turns: [{ what: 'Rings the bell', childId: 'calla' }],
+  took: {},
 }
 const put = (kind: 'circle' | 'piece' | 'circleLog' | 'book', value: object, unitId: string | null) =>
   kobby.call('POST', '/api/v1/changes', change(unitId, [{ op: 'put', kind, base: 0, value } as never]))

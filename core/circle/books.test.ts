@@ -98,6 +98,7 @@ describe('books for a day', () => {
     unit: '',
     parts: [{ pieceId: null, bookId, title: 'x', kind: 'story', minutes: 4, again: false }],
     turns: [],
+    took: {},
   })
   const offers = (books: Book[], logs: CircleLog[] = []) =>
     bookOffers(books, { date: '2026-03-10', unit, listeners: { sitting: 7, stages: OLDER }, logs })

@@ -23,6 +23,7 @@ const sung = (pieceId: string, date: string, again = false): CircleLog => ({
   unit: '',
   parts: [{ pieceId, bookId: null, title: pieceId, kind: 'rhyme', minutes: 3, again }],
   turns: [],
+  took: {},
 })
 
 describe('filling a circle', () => {

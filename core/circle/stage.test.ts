@@ -112,6 +112,7 @@ describe('what is led', () => {
       unit: '',
       parts: [],
       turns: [{ what: 'Opens the circle', childId: 'cal' }],
+      took: {},
     }
     expect(scriptWith(USUAL, { circleLogs: [held] }).parts[0].turn?.name).toBe('Oona')
   })

@@ -214,5 +214,7 @@ export const CircleLog = z.strictObject({
     )
     .max(MOST_PARTS),
   turns: z.array(z.strictObject({ what: Line, childId: Id })).max(12),
+  /** What it took out of the pantry, by material. */
+  took: z.record(Id, z.number().min(0).max(10_000_000)).default({}),
 })
 export type CircleLog = z.infer<typeof CircleLog>

@@ -140,6 +140,24 @@ describe('a circle among what is planned', () => {
     // What is printed from is gone before: it is not fetched for the day.
     expect(roundFor(resolvePlan(printed), plan.circles[0].days[0].date).flatMap(({ things }) => things)).toHaveLength(3)
   })
+  it('is behind us once it was held: nothing is got, fetched or laid out for it, and what it touched stays', () => {
+    const date = plan.circles[0].days[0].date
+    const log = { id: 'log', date, unit: '', parts: [], turns: [], took: {} }
+    const over = snapshotWith([ALL], { circleLogs: [log] })
+    const { lines, preparation, plan: after } = readingsOf(over)
+    expect([after.isBehind(after.circles[0]), lines, preparation.tasks, roundFor(after, date)]).toEqual([
+      true,
+      [],
+      [],
+      [],
+    ])
+    expect(touchesOf(after, over)).toEqual(
+      touchesOf(plan, snapshot).map((week) => expect.objectContaining({ monday: week.monday })),
+    )
+    expect(touchesOf(after, over)[0].children[0].touches.map((one) => one.sessions.length)).toEqual(
+      touchesOf(plan, snapshot)[0].children[0].touches.map((one) => one.sessions.length),
+    )
+  })
   it('touches the two areas that most of it teaches, of those who take part', () => {
     const [week] = touchesOf(plan, snapshot)
     const touched = (id: string) =>

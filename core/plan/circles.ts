@@ -156,12 +156,14 @@ function activityOf(parts: readonly Of[], minutes: number, materials: ReadonlyMa
  * in it is counted as everything else is. Null where nothing is in it.
  *
  * @param block of the day, in which it is held
+ * @param held whether it was: then nothing is fetched or got for it any more
  */
 export function circleAsPlaced(
   circle: Circle,
   block: RhythmBlock,
   { pieces, books, centers }: Pick<UnitSnapshot, 'pieces' | 'books' | 'centers'>,
   materials: ReadonlyMap<string, Material>,
+  held: boolean,
 ): { placement: Placement; activity: Activity; besides: string[] } | null {
   const parts = circle.parts
     .map((part): Of => ({
@@ -183,6 +185,7 @@ export function circleAsPlaced(
         centers.find((one) => one.kind === 'circle')?.id ?? null,
       ),
       setAside: circle.setAside,
+      status: held ? 'done' : 'planned',
     },
   }
 }

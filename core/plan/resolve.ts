@@ -242,9 +242,10 @@ function circlesOn(snapshot: UnitSnapshot, program: ProgramDays, materials: Read
       const day = program.days.find((one) => one.number === circle.day && one.held)
       const block = day && blocksOn(home, unit, day.number).find((one) => one.kind === 'circle')
       if (!day || !block) return []
+      const isOver = snapshot.circleLogs.some((log) => log.date === day.date)
       return (
-        keptCircles(circle, from, (): Session | null => {
-          const held = circleAsPlaced(circle, block, snapshot, materials)
+        keptCircles(circle, [...from, isOver], (): Session | null => {
+          const held = circleAsPlaced(circle, block, snapshot, materials, isOver)
           if (!held) return null
           const prints = snapshot.printSets.filter((one) => one.placementId === circle.id)
           const placed = { ...held, activity: withPrints(held.activity, prints, (id) => materials.has(id)) }

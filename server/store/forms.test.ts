@@ -98,6 +98,7 @@ it('a circle, a piece and what was sung before there were books keep what they h
     THINGS[kind].parse(JSON.parse(((await db(TABLES[kind]).first('body')) as { body: string }).body))
   expect((await read('circle')).parts[0]).toEqual({ ...part, bookId: null, way: null, more: [] })
   expect((await read('circleLog')).parts[0]).toEqual({ ...sung, bookId: null })
+  expect(await read('circleLog')).toMatchObject({ took: {} })
   await db.destroy()
 })
 

@@ -64,6 +64,23 @@ describe('a circle that is changed', () => {
     await circle.openAlike([5])
     expect(kept()).toEqual([...opening, ...rest])
   })
+  it('takes what it used up out of the pantry once it was held, and brings it back', async () => {
+    const circle = await openDay(4)
+    const paper = () => useHouse().materialsById.get('copy-paper')!.onHand
+    const before = paper()
+    const piece = circle.pieces.find((one) => one.takes.some((take) => take.materialId === 'copy-paper'))!
+    await circle.add(piece)
+    const part = { pieceId: piece.id, bookId: null, title: piece.title, kind: piece.kind, minutes: 2, again: false }
+    const held = { date: '2026-03-10', unit: 'Wind and Kites', turns: [] }
+    await circle.writeLog({ ...held, parts: [part] })
+    expect(circle.log!.took).toEqual({ 'copy-paper': 1 })
+    expect(paper()).toBe(before - 1)
+    await circle.writeLog({ ...held, parts: [] })
+    expect(paper()).toBe(before)
+    await circle.writeLog({ ...held, parts: [part] })
+    await circle.forgetLog(circle.log!)
+    expect([circle.log, paper()]).toEqual([null, before])
+  })
   it('grows by a word, is dragged before another, and goes to another day as a copy', async () => {
     const circle = await openDay(5)
     const ids = () => circle.parts.map((one) => one.part.id)

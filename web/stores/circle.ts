@@ -27,11 +27,13 @@ import {
   type Material,
   type Piece,
 } from '@core/domain'
+import { CIRCLE_TITLE } from '@core/plan'
 import { newId } from '../api/newId'
 import { useBoard } from './board'
 import { useHouse } from './house'
 import { useRepertoire } from './repertoire'
 import { useSession } from './session'
+import { useSupplies } from './supplies'
 import { useUnit } from './unit'
 import type { Write } from './writer'
 
@@ -42,6 +44,7 @@ export const useCircle = defineStore('circle', () => {
   const board = useBoard()
   const session = useSession()
   const repertoire = useRepertoire()
+  const supplies = useSupplies()
   void repertoire.load()
 
   const pieces = computed<readonly Piece[]>(() => [...house.pieces, ...repertoire.shipped])
@@ -257,10 +260,26 @@ export const useCircle = defineStore('circle', () => {
   }
   const setWay = (id: string, title: string, way: BookWay | null) => change(id, `${title}: how it is shared`, { way })
   /** What was sung today, and who had which turn; one circle a day is written down once. */
-  const log = computed(() => house.circleLogs.find((one) => one.id === `log-${circle.value.id}`.slice(0, 64)) ?? null)
-  const writeLog = (value: Omit<CircleLog, 'id'>) =>
-    house.commit('Circle: what was sung', [
-      { put: 'circleLog', value: { id: `log-${circle.value.id}`.slice(0, 64), ...value } },
+  const logId = computed(() => `log-${circle.value.id}`.slice(0, 64))
+  const log = computed(() => house.circleLogs.find((one) => one.id === logId.value) ?? null)
+  /** Writes down what was held; what it used up comes out of the pantry. */
+  function writeLog(value: Omit<CircleLog, 'id' | 'took'>): Promise<void> {
+    const session = unit.readings?.plan.circles.find((one) => one.placement.id === circle.value.id)
+    const held = new Set(
+      value.parts.flatMap((one) => piecesById.value.get(one.pieceId ?? '')?.takes ?? []).map((take) => take.materialId),
+    )
+    const all = session ? supplies.takenBy(session) : {}
+    const took = Object.fromEntries(Object.entries(all).filter(([id]) => held.has(id)))
+    return unit.commit('Circle: what was sung', [
+      { put: 'circleLog', value: { id: logId.value, ...value, took } },
+      ...supplies.moved(log.value?.took ?? {}, took, CIRCLE_TITLE),
+    ])
+  }
+  /** It was not held after all: what it took comes back. */
+  const forgetLog = (one: CircleLog) =>
+    unit.commit('Circle: not held after all', [
+      { remove: 'circleLog', id: one.id },
+      ...supplies.moved(one.took, {}, CIRCLE_TITLE),
     ])
 
   return {
@@ -308,5 +327,6 @@ export const useCircle = defineStore('circle', () => {
     copyTo,
     log,
     writeLog,
+    forgetLog,
   }
 })

@@ -252,6 +252,7 @@ export const useSupplies = defineStore('supplies', () => {
       { put: 'placement', value: { ...placement, took } },
       ...moved(placement.took, took, title),
     ])
+  /** What changes in the pantry when what was taken goes from one count to another. */
   const moved = (before: Took, after: Took, title: string): Write[] =>
     tookChange(before, after)
       .filter((one) => house.materialsById.has(one.materialId))
@@ -315,6 +316,7 @@ export const useSupplies = defineStore('supplies', () => {
     setStatus,
     setTook,
     takenBy,
+    moved,
     markAsked,
     settlePromise,
     promise,

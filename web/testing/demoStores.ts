@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { vi } from 'vitest'
-import type { Applied, RowOp, ThingKind } from '@core/domain'
+import type { Applied, RowOp, StockOp, ThingKind } from '@core/domain'
 import { FILE_LISTS } from '@core/papers'
 import { demoHome } from '@demo/home'
 import { api } from '../api/client'
@@ -9,20 +9,26 @@ import { useSession } from '../stores/session'
 import { useUnit } from '../stores/unit'
 import { withBrowserParts } from './browserParts'
 
+/** What a row holds once a write is taken. An amount that changed is shown already: it is answered as it stands. */
+const valueAfter = (op: RowOp | StockOp) =>
+  op.op === 'put' ? op.value : op.op === 'stock' ? (useRows().get('material', op.id) ?? null) : null
+
 /** The stores with the demo home in them and one unit open; what is written is taken as the server takes it. */
 export function openDemoStores(unitId: string, today: string): void {
   withBrowserParts()
   setActivePinia(createPinia())
+  // An amount that changed says nothing of the version that it started from.
+  let stockVersion = 1
   vi.spyOn(api, 'change').mockImplementation(
     async (change) =>
       ({
         changeId: change.id,
         label: change.label,
-        rows: (change.ops as RowOp[]).map((op) => ({
+        rows: (change.ops as (RowOp | StockOp)[]).map((op) => ({
           kind: op.kind,
           id: op.op === 'put' ? op.value.id : op.id,
-          version: (op as { base: number }).base + 1,
-          value: op.op === 'put' ? op.value : null,
+          version: op.op === 'stock' ? ++stockVersion : op.base + 1,
+          value: valueAfter(op),
         })),
         steps: { undo: change.label, redo: null },
       }) as Applied,

@@ -16,7 +16,7 @@ export const books: Migration = {
       setAside: [],
       ...parts(body, { bookId: null, way: null, more: [] }),
     }))
-    await fill(db, 'circle_logs', (body) => parts(body, { bookId: null }))
+    await fill(db, 'circle_logs', (body) => ({ took: {}, ...parts(body, { bookId: null }) }))
     await fill(db, 'homes', (body) => ({ circle: { sitting: [4, 7, 10, 14, 18], sameOpening: true }, ...body }))
   },
 }

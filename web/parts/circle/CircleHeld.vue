@@ -2,11 +2,13 @@
 import { computed } from 'vue'
 import { listWords } from '@core/base'
 import type { CircleLog } from '@core/domain'
+import { useCircle } from '../../stores/circle'
 import { useHouse } from '../../stores/house'
 
 /** A circle as it was held: what was in it and for how long, what they asked for again, and who had which turn. */
 const props = defineProps<{ log: CircleLog }>()
 const house = useHouse()
+const circle = useCircle()
 const held = computed(() => props.log.parts.map((one) => `${one.title}, ${one.minutes} min`).join('; '))
 const again = computed(() => props.log.parts.filter((one) => one.again).map((one) => one.title))
 const turns = computed(() =>
@@ -15,7 +17,7 @@ const turns = computed(() =>
     return name ? [`${name} ${what.toLowerCase()}`] : []
   }),
 )
-const forget = () => void house.commit('Circle: not held after all', [{ remove: 'circleLog', id: props.log.id }])
+const forget = () => void circle.forgetLog(props.log)
 </script>
 
 <template>

@@ -15,7 +15,7 @@ const turns = ref<Record<string, string>>(
   Object.fromEntries(circle.turns.flatMap((one) => (one.next ? [[one.what, one.next.child.id]] : []))),
 )
 async function write(): Promise<void> {
-  const log: Omit<CircleLog, 'id'> = {
+  const log: Omit<CircleLog, 'id' | 'took'> = {
     date: circle.day!.date,
     unit: unit.unit?.name ?? '',
     parts: held.map((one) => ({
