@@ -114,6 +114,11 @@ describe('three days, as they come out on paper', () => {
   it('count the touches of each child in the week', async () => {
     await layOut('rounded')
     await page.waitForSelector('.gaps')
+    // Read once it stands: a page that is still being filled has no touch anywhere.
+    await page.waitForFunction(
+      () => [...document.querySelectorAll('table tbody tr')].some((row) => /[1-9] touch/.test(row.textContent ?? '')),
+      OFTEN,
+    )
     const rows = await page.$$eval('table tbody tr', (all) =>
       all.map((row) => [...row.children].map((cell) => cell.textContent!)),
     )

@@ -12,7 +12,7 @@ export function useOpenSession() {
   const placeOf = (session: Session): RouteLocationRaw => ({
     name: 'lay-out',
     params: { unitId: unit.id! },
-    query: isCircle(session) ? { view: 'circle' } : {},
+    query: isCircle(session) ? { view: 'circle', day: session.days[0].number } : {},
   })
   /** Chooses it there; a circle is shown as soon as its page is open. */
   function choose(session: Session): void {

@@ -34,7 +34,8 @@ function grow(partId: string, word: string | null): void {
     if (range) void circle.change(partId, `${one.title}: one more`, { range: { ...range, to: range.to + range.step } })
   }
 }
-const leave = () => void router.push({ name: 'lay-out', params: { unitId: unit.id! }, query: { view: 'circle' } })
+const leave = () =>
+  void router.push({ name: 'lay-out', params: { unitId: unit.id! }, query: { view: 'circle', day: board.day } })
 /** Back from afterward, by the same keys as on stage. */
 onKeyStroke(['ArrowLeft', 'PageUp'], () => {
   if (took.value) took.value = null

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiPlus, mdiRedo, mdiUndo } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { countWords, mediumDate } from '@core/base'
 import { focusWords } from '@core/papers'
 import { useBoard } from '../../stores/board'
@@ -31,6 +32,7 @@ const ahead = computed(() =>
     })),
 )
 const steps = computed(() => writer.stepsOf(store.id))
+const route = useRoute()
 const first = computed(
   () =>
     store.today?.number ?? store.days.find((day) => day.held && day.date >= (store.snapshot?.today ?? ''))?.number ?? 1,
@@ -39,7 +41,9 @@ watch(
   () => [store.id, store.ready] as const,
   ([id, ready], was) => {
     if (ready && (id !== was?.[0] || !was?.[1])) {
-      board.day = first.value
+      // An address can ask for a day; else it is today's.
+      const asked = Number(route.query.day)
+      board.day = store.days.some((day) => day.number === asked) ? asked : first.value
       if (
         board.selected?.kind === 'placement' &&
         !store.placements.some((one) => one.id === (board.selected as { id: string }).id)
