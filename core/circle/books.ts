@@ -163,8 +163,8 @@ export interface BookOffer {
   fits: boolean
   why: string[]
 }
-/** After so many days a book is as good as new. */
-const LONG_AGO = 21
+/** After so many days a book or a piece is as good as new. */
+export const LONG_AGO = 21
 /** What of that must have gone by before it is proposed by itself. */
 const RESTED = 1 / 3
 

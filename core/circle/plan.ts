@@ -14,7 +14,7 @@ import type {
 import { STAGES, USUAL_RANGE } from '../domain'
 import { readNumber } from '../ideas'
 import { calmestOrder } from './attention'
-import { tellingOf, type Listeners, type Telling } from './books'
+import { LONG_AGO, tellingOf, type Listeners, type Telling } from './books'
 import { fitCircle } from './fit'
 import { inCircleOrder, type CircleItem } from './items'
 import { countsOf, rhymeThing, versesOf, type RhymeThing, type Verse } from './rhymes'
@@ -140,8 +140,6 @@ const WANTED: readonly Piece['kind'][] = [
   'rhyme',
   'game',
 ]
-/** After so many days a piece is as good as new. */
-const LONG_AGO = 21
 
 /** The same for the same day and piece, and different on another: so that equals take turns. */
 function lot(text: string): number {

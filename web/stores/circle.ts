@@ -7,13 +7,12 @@ import {
   circleDay,
   circleShown,
   fillCircle,
+  longestStretch,
   newCircle,
   notOnShelf,
   partTitle,
   scriptOf,
-  stretchesOf,
   suits,
-  type CircleItem,
   type FillContext,
 } from '@core/circle'
 import {
@@ -82,9 +81,7 @@ export const useCircle = defineStore('circle', () => {
   /** The order in which they sit least at a stretch, where that is better than hers. */
   const calmer = computed(() => {
     const found = calmestOrder(items.value, fit.value.minutes)
-    const longest = (list: readonly CircleItem[]) =>
-      Math.max(0, ...stretchesOf(list, fit.value.minutes).map((one) => one.minutes))
-    const [now, then] = [longest(items.value), longest(found.items)]
+    const [now, then] = [items.value, found.items].map((list) => longestStretch(list, fit.value.minutes))
     return then < now ? { ids: found.items.map((one) => one.id), now, then } : null
   })
   const script = computed(() =>
