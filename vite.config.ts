@@ -4,6 +4,7 @@ import vuetify from 'vite-plugin-vuetify'
 import type { Plugin } from 'vite'
 import { defineConfig } from 'vitest/config'
 import { drawings, outlineOf } from './scripts/drawings.ts'
+import LongestFirst from './scripts/longestFirst.ts'
 
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 const alias = { '@core': at('core'), '@web': at('web'), '@server': at('server'), '@demo': at('demo') }
@@ -61,7 +62,13 @@ export default defineConfig({
   root: at('web'),
   publicDir: at('web/public'),
   plugins: [vue(), vuetify(), fileList(), linkPages(), pictures()],
-  resolve: { alias },
+  resolve: {
+    alias: [
+      ...Object.entries(alias).map(([find, replacement]) => ({ find, replacement })),
+      // Whoever reads a schema in the page reads it by the page's rules.
+      ...(process.env.VITEST ? [] : [{ find: /^zod$/, replacement: at('web/zod.ts') }]),
+    ],
+  },
   // Every component is written by its setup.
   define: { __VUE_OPTIONS_API__: 'false' },
   build: {
@@ -91,5 +98,10 @@ export default defineConfig({
     testTimeout: 120_000,
     hookTimeout: 120_000,
     pool: 'forks',
+    // As many files at a time as there are processors, each in a process that has read the library already.
+    maxWorkers: '100%',
+    isolate: false,
+    maxConcurrency: 3,
+    sequence: { sequencer: LongestFirst },
   },
 })

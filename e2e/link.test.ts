@@ -1,4 +1,4 @@
-import { existsSync, readFileSync, statSync } from 'node:fs'
+import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import type { Browser } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
@@ -12,20 +12,25 @@ const WEB = 'dist/web'
 /** Kilobytes of compressed script that it may be. */
 const LIGHT_KB = 90
 
+/** Kilobytes of compressed script that the application may be with the view that stands first. */
+const FIRST_VIEW_KB = 270
+
 /** Every script that a page of the build brings along before anything is pressed, by what names what. */
-function scriptsOf(page: string): string[] {
+function scriptsOf(page: string, view?: string): string[] {
   const found = new Set<string>()
   const add = (name: string) => {
     if (found.has(name)) return
     found.add(name)
     const code = readFileSync(join(WEB, 'assets', name), 'utf8')
-    for (const [, other] of code.matchAll(/(?:from|import)\s*"\.\/([\w.-]+\.js)"/g)) add(other)
+    for (const [, other] of code.matchAll(/(?:from|import)\s*["`]\.\/([\w.-]+\.js)["`]/g)) add(other)
   }
   for (const [, name] of readFileSync(join(WEB, page), 'utf8').matchAll(/"\/assets\/([\w.-]+\.js)"/g)) add(name)
+  for (const name of readdirSync(join(WEB, 'assets')))
+    if (view && name.startsWith(`${view}-`) && name.endsWith('.js')) add(name)
   return [...found]
 }
-const weightOf = (page: string): number =>
-  scriptsOf(page).reduce((sum, name) => {
+const weightOf = (page: string, view?: string): number =>
+  scriptsOf(page, view).reduce((sum, name) => {
     const path = join(WEB, 'assets', name)
     return sum + statSync(existsSync(`${path}.gz`) ? `${path}.gz` : path).size
   }, 0) / 1000
@@ -38,6 +43,16 @@ describe('the page of a link', () => {
     expect(weightOf('index.html')).toBeGreaterThan(LIGHT_KB)
     for (const name of scripts)
       expect(readFileSync(join(WEB, 'assets', name), 'utf8'), name).not.toMatch(/v-overlay|defineStore|createRouter/)
+  })
+})
+
+describe('the application', () => {
+  it.each(['UnitList', 'LayOutView', 'RunView'])('opens %s light, without what only checks a form', (view) => {
+    const scripts = scriptsOf('index.html', view)
+    expect(scripts.some((name) => name.startsWith(`${view}-`))).toBe(true)
+    expect(weightOf('index.html', view)).toBeLessThan(FIRST_VIEW_KB)
+    for (const name of scripts)
+      expect(readFileSync(join(WEB, 'assets', name), 'utf8'), name).not.toMatch(/ZodError|v-select__|sortable-ghost/)
   })
 })
 

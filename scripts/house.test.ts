@@ -51,6 +51,7 @@ describe('the rooms of core', () => {
       'core/ideas/patterns/index.ts',
       'core/ideas/styles/others.ts',
       'core/ideas/styles/start.ts',
+      'core/plan/checkHouse.ts',
     ])
   })
   it.each(ROOMS)('%s says in one sentence what is inside', (room) => {

@@ -7,20 +7,27 @@ import { keepOfflineCopy } from './composables/offlineCopy'
 import { useCalm } from './composables/useCalm'
 import { useLook } from './composables/useLook'
 import { useHotkeys } from './composables/useHotkeys'
+import { useOnce } from './composables/useOnce'
 import { usePathFigures } from './composables/usePathFigures'
 import { savedWords } from './composables/savedWords'
 import PathNav from './parts/frame/PathNav.vue'
 import PhoneBar from './parts/frame/PhoneBar.vue'
 import SaveState from './parts/shell/SaveState.vue'
-import LeaveAsk from './parts/shell/LeaveAsk.vue'
-import KeysHelp from './parts/frame/KeysHelp.vue'
-import FindAnything from './parts/shell/FindAnything.vue'
 import { STEPS, toTheDoor } from './router'
 import { useHouse } from './stores/house'
 import { useSession } from './stores/session'
 import { useUnit } from './stores/unit'
 import { useWriter } from './stores/writer'
 
+/** Asked for by a key or a button: fetched once the page has come to rest, so that they are there without a network. */
+const PARTS = {
+  find: () => import('./parts/shell/FindAnything.vue'),
+  keys: () => import('./parts/frame/KeysHelp.vue'),
+  leave: () => import('./parts/shell/LeaveAsk.vue'),
+}
+const FindAnything = defineAsyncComponent(PARTS.find)
+const KeysHelp = defineAsyncComponent(PARTS.keys)
+const LeaveAsk = defineAsyncComponent(PARTS.leave)
 const MixAlarm = defineAsyncComponent(() => import('./parts/shell/MixAlarm.vue'))
 
 const { look, toggle } = useLook()
@@ -32,6 +39,10 @@ const unit = useUnit()
 const writer = useWriter()
 
 const figures = usePathFigures(useCalm(() => unit.unit !== undefined))
+watch(
+  useCalm(() => house.loaded),
+  () => Object.values(PARTS).forEach((part) => void part().catch(() => undefined)),
+)
 
 provideHomeWords(
   computed(() => ({
@@ -49,6 +60,7 @@ const failed = ref('')
 const helping = ref(false)
 const finding = ref(false)
 const leaving = ref(false)
+const [helped, found, left] = [helping, finding, leaving].map((one) => useOnce(() => one.value))
 const bare = computed(() => Boolean(route.meta.bare))
 
 /** Asked for once, whatever else changes before the answer is here. */
@@ -57,11 +69,11 @@ const loadHouse = () => (opening ??= openHouse().finally(() => (opening = null))
 async function openHouse() {
   failed.value = ''
   try {
+    // Asked for beside each other: each question takes a way to the server and back.
+    const reading = house.loaded ? null : house.load().then(keepOfflineCopy)
+    reading?.catch(() => undefined)
     await session.askOnce()
-    if (session.signedIn && !house.loaded) {
-      await house.load()
-      keepOfflineCopy()
-    }
+    if (session.signedIn) await reading
     openCurrent()
   } catch (error) {
     failed.value = error instanceof Error ? error.message : String(error)
@@ -80,6 +92,9 @@ watch(
   },
   { immediate: true },
 )
+// The address names the unit before the way to its view is open.
+const named = router.resolve(location.pathname).params.unitId
+if (typeof named === 'string' && named) void unit.open(named)
 watch(
   () => route.params.unitId,
   (id) => {
@@ -142,9 +157,9 @@ useHotkeys({
     </div>
     <SaveState v-if="!bare" class="no-print" />
     <MixAlarm v-if="!bare && house.loaded" />
-    <KeysHelp v-model="helping" />
-    <LeaveAsk v-model="leaving" />
-    <FindAnything v-if="!bare" v-model="finding" />
+    <KeysHelp v-if="helped" v-model="helping" />
+    <LeaveAsk v-if="left" v-model="leaving" />
+    <FindAnything v-if="found && !bare" v-model="finding" />
   </v-app>
 </template>
 

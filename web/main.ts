@@ -1,6 +1,5 @@
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
-import { z } from 'zod'
 import App from './App.vue'
 import { startHere } from './composables/startHere'
 import TextButton from './parts/fields/TextButton.vue'
@@ -9,9 +8,6 @@ import './theme/tokens.css'
 import './theme/library.css'
 import './theme/frame.css'
 import { vuetify } from './theme/vuetify'
-
-// The page allows no code made from text, so schemas are checked without it.
-z.config({ jitless: true })
 
 createApp(App)
   .directive('start-here', startHere)

@@ -1,4 +1,4 @@
-import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router'
+import { createRouter, createWebHistory, type RouteLocationNormalized, type RouteRecordRaw } from 'vue-router'
 import { useSession } from './stores/session'
 
 /** The seven steps of a unit, in the order of the work. */
@@ -102,8 +102,17 @@ export const router = createRouter({
   scrollBehavior: (_, from) => (from.matched.length > 0 ? { top: 0 } : false),
 })
 
+/** The part of a view is fetched while it is asked who is signed in. */
+const fetchParts = ({ matched }: RouteLocationNormalized) => {
+  for (const { components } of matched) {
+    const part = components?.default as (() => Promise<unknown>) | object | undefined
+    if (typeof part === 'function') part().catch(() => undefined)
+  }
+}
+
 router.beforeEach(async (to) => {
   const session = useSession()
+  if (!session.asked) fetchParts(to)
   try {
     await session.askOnce()
   } catch {

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { ATTENTIONS } from './lists'
 import { PrepKind } from './prep'
 import { CenterKind, Id, LearningDomain, Line, Minutes, PositiveAmount, Sentence, Stage } from './primitives'
 
@@ -6,8 +7,6 @@ import { CenterKind, Id, LearningDomain, Line, Minutes, PositiveAmount, Sentence
 export const GroupForm = z.enum(['whole-group', 'small-group', 'one-to-one', 'tray'])
 export type GroupForm = z.infer<typeof GroupForm>
 
-/** What an activity asks of an adult. */
-export const ATTENTIONS = ['nearby', 'watching', 'hands-on', 'one-to-one'] as const
 export const Attention = z.enum(ATTENTIONS)
 export type Attention = z.infer<typeof Attention>
 
@@ -149,33 +148,3 @@ export const Activity = z
     )
   })
 export type Activity = z.infer<typeof Activity>
-
-/**
- * What a tick calls the steps of an activity, in their order: by what they were named, else by where they first stood.
- */
-export const stepIdsOf = ({ steps, stepIds }: Pick<Activity, 'steps' | 'stepIds'>): string[] =>
-  steps.map((_, i) => stepIds[i] ?? `step-${i + 1}`)
-/** The ids to keep with steps, from what each is to be called: none while each stands where it first stood. */
-export const keptStepIds = (ids: readonly string[]): string[] =>
-  ids.every((id, i) => id === `step-${i + 1}`) ? [] : [...ids]
-/**
- * Ids for steps that were written anew, as in a table: a step that says the same is the same step, all others are new
- * ones.
- *
- * @param known the activity as it was, if it was there
- */
-export function stepIdsFor(steps: readonly string[], known: Pick<Activity, 'steps' | 'stepIds'> | undefined): string[] {
-  const before = new Map<string, string[]>()
-  const had = known ? stepIdsOf(known) : []
-  known?.steps.forEach((text, i) => before.set(text, [...(before.get(text) ?? []), had[i]]))
-  const taken = new Set(had)
-  let next = 0
-  const fresh = () => {
-    do next++
-    while (taken.has(`step-${next}`))
-    return `step-${next}`
-  }
-  return keptStepIds(steps.map((text) => before.get(text)?.shift() ?? fresh()))
-}
-/** What a tick calls that which one stage does. */
-export const variantStepId = (variantId: string): string => `variant-${variantId}`

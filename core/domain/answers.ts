@@ -5,14 +5,15 @@ import { Placement } from './placement'
 import { CalendarDate, Id, Version } from './primitives'
 import { SpokenFor } from './spokenFor'
 import { StockEntry } from './stock'
-import { THING_KINDS, THINGS, type Row, type ThingKind, type ThingOf } from './things'
+import { THING_KINDS, type ThingKind } from './kinds'
+import { THINGS, type Row, type ThingOf } from './things'
 import { Tick } from './tick'
 import { Purchase } from './unit'
 
 /** Every answer of the server: its handlers, the interface's client and the interface description are typed from here. */
 
 const Instant = z.iso.datetime()
-const Kind = z.enum(THING_KINDS as [ThingKind, ...ThingKind[]])
+const Kind = z.enum(THING_KINDS)
 
 const rowOf = <K extends ThingKind>(kind: K) =>
   z.strictObject({ kind: z.literal(kind), version: Version, value: THINGS[kind] }) as unknown as z.ZodType<

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { BIN_MOODS } from './lists'
 import { CalendarDate, Id, Line } from './primitives'
 
 const Mm = (most: number, message: string) =>
@@ -41,8 +42,6 @@ export const BinSetUp = z
   })
 export type BinSetUp = z.infer<typeof BinSetUp>
 
-/** How a child was at a bin, as it was noted. */
-export const BIN_MOODS = ['calm', 'watched', 'mouthed', 'threw'] as const
 export const BinMood = z.enum(BIN_MOODS)
 export type BinMood = z.infer<typeof BinMood>
 
@@ -61,11 +60,3 @@ export const BinRules = z.strictObject({
   calmTimes: z.number().int().min(1, 'At least one calm time').max(10, 'At most ten'),
 })
 export type BinRules = z.infer<typeof BinRules>
-
-/** What a home starts with. */
-export const NEW_BIN_RULES: BinRules = {
-  rules: ['It all stays in the bin.', 'Hands and scoops, no mouths.', 'We pick up what falls, together.'],
-  young: ['It stays in the bin.'],
-  thrown: 'away-for-the-day',
-  calmTimes: 3,
-}

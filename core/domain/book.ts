@@ -1,9 +1,8 @@
 import { z } from 'zod'
+import { BOOK_KINDS, BOOK_WAYS } from './lists'
 import { Topic } from './activity'
 import { CalendarDate, Id, Line, OptionalLine, Stage } from './primitives'
 
-/** What a book is, for whoever looks for one. */
-export const BOOK_KINDS = ['story', 'facts', 'rhymes', 'pictures', 'counting', 'letters'] as const
 export const BookKind = z.enum(BOOK_KINDS)
 export type BookKind = z.infer<typeof BookKind>
 
@@ -11,8 +10,6 @@ export type BookKind = z.infer<typeof BookKind>
 export const BookPlace = z.enum(['nook', 'up'])
 export type BookPlace = z.infer<typeof BookPlace>
 
-/** How a book is shared: every word of it, in fewer words, or by its pictures alone. */
-export const BOOK_WAYS = ['whole', 'shorter', 'looked'] as const
 export const BookWay = z.enum(BOOK_WAYS)
 export type BookWay = z.infer<typeof BookWay>
 
@@ -34,17 +31,3 @@ export const Book = z.strictObject({
   note: OptionalLine,
 })
 export type Book = z.infer<typeof Book>
-
-/** A book as it comes onto the shelf. */
-export const newBook = (id: string, title: string): Book => ({
-  id,
-  title,
-  author: '',
-  kind: 'story',
-  from: 'older-toddler',
-  minutes: 5,
-  place: 'nook',
-  lent: null,
-  topics: [],
-  note: '',
-})

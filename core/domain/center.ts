@@ -1,8 +1,6 @@
 import { z } from 'zod'
+import { ROOM } from './lists'
 import { CenterKind, Id, Line, OptionalLine } from './primitives'
-
-/** Squares of the house's plan, across and down. */
-export const ROOM = { across: 12, down: 8 } as const
 
 /** Where a center lies on the plan of the house, in squares from the upper left. */
 export const RoomSpot = z.strictObject({
@@ -37,16 +35,3 @@ export const Center = z.strictObject({
   sleeps: z.boolean().default(false),
 })
 export type Center = z.infer<typeof Center>
-
-/** A center of which only the kind and the name are known. */
-export const newCenter = (id: string, name: string, kind: CenterKind): Center => ({
-  id,
-  name,
-  kind,
-  atOnce: 4,
-  washable: kind !== 'blocks' && kind !== 'pretend' && kind !== 'circle' && kind !== 'book-nook',
-  where: kind === 'outdoors' ? 'outdoors' : 'indoors',
-  note: '',
-  spot: null,
-  sleeps: false,
-})

@@ -46,23 +46,3 @@ export const Child = z.strictObject({
   note: Note,
 })
 export type Child = z.infer<typeof Child>
-
-/** A child of whom only the name, the birth date and the days are known. */
-export const newChild = (id: string, name: string, born: string, attendance: WeeklyHours): Child => ({
-  id,
-  name,
-  born,
-  attendance,
-  exceptions: [],
-  naps: [],
-  mouths: false,
-  asthma: false,
-  allergens: [],
-  diet: '',
-  sensory: 'new',
-  binTimes: [],
-  interests: [],
-  stageOverrides: {},
-  family: '',
-  note: '',
-})

@@ -1,39 +1,18 @@
 import { z } from 'zod'
+import { PIECE_KINDS, MOST_PIECE_TEXT, PIECE_FORMS, MOST_PARTS } from './lists'
 import { BookWay } from './book'
 import { SetAside } from './placement'
 import { CalendarDate, Id, LearningDomain, Line, OptionalLine, PositiveAmount, Stage } from './primitives'
 
-/** What a circle is made of; `waiting` and `transition` stand beside it, for the minutes before and after. */
-export const PIECE_KINDS = [
-  'gather',
-  'greet',
-  'rhyme',
-  'finger-play',
-  'story',
-  'talk',
-  'movement',
-  'game',
-  'calm',
-  'goodbye',
-  'waiting',
-  'transition',
-] as const
 export const PieceKind = z.enum(PIECE_KINDS)
 export type PieceKind = z.infer<typeof PieceKind>
 
-/** The longest text of a piece: longer than any song, shorter than a book. */
-export const MOST_PIECE_TEXT = 20_000
 const Lines = z.string().max(MOST_PIECE_TEXT, 'That is longer than a book: use at most 20,000 characters')
 const PieceMinutes = z
   .number('Write a number of minutes')
   .min(0, 'Minutes are 0 or more')
   .max(120, 'At most 120 minutes')
 
-/**
- * How a piece becomes verses: as it is written; counting one thing down, up, or there and back; one verse for each thing
- * of the theme; or one thing more in each verse.
- */
-export const PIECE_FORMS = ['text', 'down', 'up', 'back', 'each', 'list'] as const
 export const PieceForm = z.enum(PIECE_FORMS)
 export type PieceForm = z.infer<typeof PieceForm>
 
@@ -102,15 +81,6 @@ export const CountRange = z.strictObject({
   step: z.number('Write a number').int('Whole numbers only').min(1, 'A step is 1 or more').max(100),
 })
 export type CountRange = z.infer<typeof CountRange>
-/** Which way each form counts, as it usually is. */
-export const USUAL_RANGE: Record<'down' | 'up' | 'back', CountRange> = {
-  down: { from: 5, to: 0, step: 1 },
-  up: { from: 1, to: 5, step: 1 },
-  back: { from: 1, to: 5, step: 1 },
-}
-/** What a part counts through: as she said, else as its form usually does; null where nothing is counted. */
-export const rangeOf = (piece: Pick<Piece, 'form'>, part: Pick<CirclePart, 'range'>): CountRange | null =>
-  piece.form === 'down' || piece.form === 'up' || piece.form === 'back' ? (part.range ?? USUAL_RANGE[piece.form]) : null
 
 /** Something that is only talked about: her own line on a circle, with no piece behind it. */
 export const CircleTalk = z.strictObject({
@@ -146,20 +116,6 @@ export const CirclePart = z
     path: ['pieceId'],
   })
 export type CirclePart = z.infer<typeof CirclePart>
-/** A part as it comes in: nothing of it is chosen yet. */
-export const newCirclePart = (id: string, of: Partial<Pick<CirclePart, 'pieceId' | 'bookId' | 'own'>>): CirclePart => ({
-  id,
-  pieceId: null,
-  bookId: null,
-  own: null,
-  way: null,
-  more: [],
-  thing: '',
-  range: null,
-  minutes: null,
-  pinned: false,
-  ...of,
-})
 
 /** Who does a special thing: opens, takes one away, rings the bell. */
 export const CircleTurn = z.strictObject({
@@ -168,7 +124,6 @@ export const CircleTurn = z.strictObject({
   childId: Id.nullable(),
 })
 export type CircleTurn = z.infer<typeof CircleTurn>
-export const MOST_PARTS = 24
 
 const SittingMinutes = z.number('Write a number of minutes').min(1, 'At least 1 minute').max(60, 'At most 60 minutes')
 /** How a home holds its circles. */
@@ -179,8 +134,6 @@ export const CircleRules = z.strictObject({
   sameOpening: z.boolean(),
 })
 export type CircleRules = z.infer<typeof CircleRules>
-/** The usual minutes: 3-computations, section 10. */
-export const NEW_CIRCLE_RULES: CircleRules = { sitting: [4, 7, 10, 14, 18], sameOpening: true }
 
 /** A circle as it is planned for a program day. */
 export const Circle = z.strictObject({

@@ -1,9 +1,11 @@
 import { z } from 'zod'
-import { BinContainer, BinRules, NEW_BIN_RULES } from './bin'
-import { CircleRules, NEW_CIRCLE_RULES } from './circle'
-import { EXAMPLE_LICENSE, License } from './license'
-import { NEW_PREP_RULES, PrepRules } from './prep'
-import { NEW_PRINT_RULES, PrintRules } from './printSet'
+import { BLOCK_KINDS } from './lists'
+import { EXAMPLE_LICENSE, NEW_BIN_RULES, NEW_CIRCLE_RULES, NEW_PREP_RULES, NEW_PRINT_RULES } from './newRules'
+import { BinContainer, BinRules } from './bin'
+import { CircleRules } from './circle'
+import { License } from './license'
+import { PrepRules } from './prep'
+import { PrintRules } from './printSet'
 import {
   Allergen,
   CalendarDate,
@@ -17,8 +19,6 @@ import {
   WeeklyHours,
 } from './primitives'
 
-/** What a block of the day is for. Only some take placements: see `takesPlacements`. */
-export const BLOCK_KINDS = ['arrival', 'circle', 'choice', 'outdoors', 'meal', 'nap', 'after', 'departure'] as const
 export const BlockKind = z.enum(BLOCK_KINDS)
 export type BlockKind = z.infer<typeof BlockKind>
 
@@ -27,10 +27,6 @@ export const RhythmBlock = z
   .strictObject({ id: Id, name: Line, kind: BlockKind, from: TimeOfDay, to: TimeOfDay })
   .refine((block) => block.from < block.to, { message: 'The end must come after the start', path: ['to'] })
 export type RhythmBlock = z.infer<typeof RhythmBlock>
-
-const PLANNED_KINDS: readonly BlockKind[] = ['circle', 'choice', 'outdoors', 'nap', 'after']
-/** Whether an activity can be laid into a block of this kind. Nap counts: the older ones are awake then. */
-export const takesPlacements = (kind: BlockKind): boolean => PLANNED_KINDS.includes(kind)
 
 /** A date on which the home is closed. */
 export const Closure = z.strictObject({ date: CalendarDate, reason: OptionalLine })
@@ -54,19 +50,8 @@ export const StageBounds = z
     path: ['schoolAge'],
   })
 export type StageBounds = z.infer<typeof StageBounds>
-
 /** Stage bounds in completed months that a new home starts with. */
 export const DEFAULT_STAGE_BOUNDS: StageBounds = { youngToddler: 12, olderToddler: 24, preschool: 36, schoolAge: 60 }
-
-/** A shop, when someone goes there, and how long what is ordered there is on its way. */
-export const Shop = z.strictObject({
-  name: Line,
-  /** None: on any of the home's shopping days. */
-  weekdays: z.array(Weekday).max(7),
-  /** Days from the order until it is in the house; 0 for what is carried home. */
-  deliveryDays: z.number().int('Whole days').min(0).max(60, 'At most 60 days').default(0),
-})
-export type Shop = z.infer<typeof Shop>
 
 /** What a new home counts by until it says otherwise. */
 export const NEW_HOME_RULES = {
@@ -81,6 +66,16 @@ export const NEW_HOME_RULES = {
   print: NEW_PRINT_RULES,
   circle: NEW_CIRCLE_RULES,
 }
+
+/** A shop, when someone goes there, and how long what is ordered there is on its way. */
+export const Shop = z.strictObject({
+  name: Line,
+  /** None: on any of the home's shopping days. */
+  weekdays: z.array(Weekday).max(7),
+  /** Days from the order until it is in the house; 0 for what is carried home. */
+  deliveryDays: z.number().int('Whole days').min(0).max(60, 'At most 60 days').default(0),
+})
+export type Shop = z.infer<typeof Shop>
 
 /** The licensed family child care home and its settings. */
 export const Home = z.strictObject({

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { STAGES } from './primitives'
+import { STAGES } from './lists'
 
 const perStage = <T extends z.ZodType>(value: T) =>
   z.strictObject(Object.fromEntries(STAGES.map((stage) => [stage, value])) as Record<(typeof STAGES)[number], T>)
@@ -36,17 +36,3 @@ export const License = z.strictObject({
   example: z.boolean(),
 })
 export type License = z.infer<typeof License>
-
-const EXAMPLE_RATIOS = { infant: 4, 'young-toddler': 6, 'older-toddler': 6, preschool: 10, 'school-age': 12 }
-/** An example of each form of rule, not anybody's law. */
-export const EXAMPLE_RULES: { [K in LicenseRule['kind']]: Extract<LicenseRule, { kind: K }> } = {
-  ratios: { kind: 'ratios', perAdult: EXAMPLE_RATIOS },
-  youngest: { kind: 'youngest', perAdult: EXAMPLE_RATIOS },
-  points: {
-    kind: 'points',
-    points: { infant: 3, 'young-toddler': 2, 'older-toddler': 2, preschool: 1, 'school-age': 1 },
-    perAdult: 8,
-  },
-}
-/** An example, not anybody's law: the home replaces it by what its license says. */
-export const EXAMPLE_LICENSE: License = { children: 8, underTwo: null, example: true, rule: EXAMPLE_RULES.ratios }

@@ -1,8 +1,7 @@
 import { z } from 'zod'
+import { UNITS, HAZARDS, WAYS, CONDITIONS } from './lists'
 import { Allergen, Amount, CalendarDate, Cents, Id, Line, OptionalLine, PositiveAmount } from './primitives'
 
-/** Base units. Nothing is ever added across them. */
-export const UNITS = ['each', 'g', 'ml', 'cm', 'sheet'] as const
 export const BaseUnit = z.enum(UNITS)
 export type BaseUnit = z.infer<typeof BaseUnit>
 
@@ -21,30 +20,6 @@ export const Pack = z.strictObject({
 })
 export type Pack = z.infer<typeof Pack>
 
-/** Properties beyond size that a caution looks at. */
-export const HAZARDS = [
-  'film',
-  'loose-magnet',
-  'fixed-magnet',
-  'expands',
-  'button-cell',
-  'raw-flour',
-  'hot',
-  'sharp',
-  'chemical',
-  'irritant',
-  'raw-legume',
-  'honey',
-  'choking-food',
-  'gathered-plant',
-  'live-animal',
-  'reptile-amphibian-poultry',
-  'water',
-  'loose-powder',
-  'shared-food',
-  'ice',
-  'soft-prop',
-] as const
 export const Hazard = z.enum(HAZARDS)
 export type Hazard = z.infer<typeof Hazard>
 
@@ -66,13 +41,9 @@ export const MaterialSafety = z.strictObject({
 })
 export type MaterialSafety = z.infer<typeof MaterialSafety>
 
-/** How a shortage is met. What the house always has is not counted. */
-export const WAYS = ['buy', 'gather', 'borrow', 'ask', 'have'] as const
 export const Way = z.enum(WAYS)
 export type Way = z.infer<typeof Way>
 
-/** How what is on hand is. What has to be mended first cannot be counted on. */
-export const CONDITIONS = ['good', 'worn', 'mend'] as const
 export const Condition = z.enum(CONDITIONS)
 export type Condition = z.infer<typeof Condition>
 
@@ -106,32 +77,3 @@ export const Material = z.strictObject({
   safety: MaterialSafety,
 })
 export type Material = z.infer<typeof Material>
-
-/** A pack whose price nobody has seen in a shop yet. */
-export const newPack = (size: number, price: number, shop: string): Pack => ({ size, price, shop, seen: null })
-
-/** A material of which only the name is known: none in the house, nothing that a caution looks at. */
-export const newMaterial = (id: string, name: string): Material => ({
-  id,
-  name,
-  unit: 'each',
-  use: 'consumable',
-  place: '',
-  onHand: 0,
-  counted: true,
-  par: null,
-  condition: 'good',
-  expires: null,
-  packs: [],
-  way: 'gather',
-  shopPart: 'craft pieces',
-  keepsDays: null,
-  density: null,
-  safety: { partMm: null, ballMm: null, cordMm: null, allergens: [], hazards: [], measured: true },
-})
-
-/** A material that somebody wrote down by its name alone: what its pieces are like is still to be looked at. */
-export const unmeasuredMaterial = (id: string, name: string): Material => {
-  const material = newMaterial(id, name)
-  return { ...material, safety: { ...material.safety, measured: false } }
-}

@@ -1,11 +1,6 @@
 import { z } from 'zod'
+import { PICTURE_BYTES } from './lists'
 import { Id } from './primitives'
-
-/** The largest picture that a home gives a thing, in bytes. */
-export const PICTURE_BYTES = 1_000_000
-
-/** How the name of a picture of the home's own begins; what else a picture is called is a drawing that ships. */
-export const OWN_PICTURE = 'home/'
 
 /** The picture of a thing: a drawing by the name under which it is served, or one of the home's own; empty for none. */
 export const PictureName = z

@@ -1,7 +1,7 @@
 import { z } from 'zod'
+import { MAX_UNIT_DAYS } from './lists'
 import { BinSetUp } from './bin'
 import { CalendarDate, Id, Line, OptionalLine, PositiveAmount, TimeOfDay } from './primitives'
-import { MAX_UNIT_DAYS } from './unit'
 
 const DayNumber = z.number().int().min(1).max(MAX_UNIT_DAYS)
 
@@ -69,33 +69,6 @@ export const Placement = z.strictObject({
   bin: BinSetUp.nullable().default(null),
 })
 export type Placement = z.infer<typeof Placement>
-
-/** A new placement of an activity, with nothing special about it. */
-export const newPlacement = (
-  id: string,
-  unitId: string,
-  activityId: string,
-  where: Where,
-  centerId: string | null,
-): Placement => ({
-  id,
-  unitId,
-  activityId,
-  where,
-  centerId,
-  leadId: null,
-  status: 'planned',
-  pinnedDate: null,
-  apart: false,
-  keptOut: [],
-  swaps: {},
-  quantities: {},
-  setAside: [],
-  took: {},
-  went: null,
-  mix: null,
-  bin: null,
-})
 
 /** Why an expected child does not take part. */
 export type OutReason = 'not-here' | 'asleep' | 'too-young' | 'too-old' | 'allergy' | 'kept-out'

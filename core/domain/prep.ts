@@ -1,26 +1,7 @@
 import { z } from 'zod'
+import { PREP_KINDS, MOST_PACES } from './lists'
 import { CalendarDate, Id, Line, OptionalLine, TimeOfDay, Weekday } from './primitives'
 
-/** Kinds of work before an activity. What shares a kind shares what is got out for it. */
-export const PREP_KINDS = [
-  'cut',
-  'blade',
-  'draw',
-  'fold',
-  'fasten',
-  'print',
-  'laminate',
-  'paint',
-  'dye',
-  'mix',
-  'cook',
-  'food',
-  'freeze',
-  'fill',
-  'hang',
-  'ask',
-  'other',
-] as const
 export const PrepKind = z.enum(PREP_KINDS)
 export type PrepKind = z.infer<typeof PrepKind>
 
@@ -31,8 +12,6 @@ export const PaceEntry = z.strictObject({
   took: z.number().gt(0, 'It took some time').max(1440),
 })
 export type PaceEntry = z.infer<typeof PaceEntry>
-/** Entries that are kept of a kind: what her hands did last counts, and not what they did years ago. */
-export const MOST_PACES = 8
 
 /** Work of a kind that waits for other days: no paint on weekdays. */
 export const NotOn = z.strictObject({
@@ -51,9 +30,6 @@ export const PrepRules = z.strictObject({
   round: z.array(Line).max(200).default([]),
 })
 export type PrepRules = z.infer<typeof PrepRules>
-
-/** What a home starts with. */
-export const NEW_PREP_RULES: PrepRules = { style: 'early', notOn: [], paces: {}, round: [] }
 
 /** One date on which an adult's prep time differs from the week: its windows, none for a day without. */
 export const PrepDay = z.strictObject({

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { WEEKDAYS } from './lists'
+import { STAGES, DOMAINS, CENTER_KINDS, STYLES, WEEKDAYS } from './lists'
 
 /**
  * The small values that every schema of the domain is made of.
@@ -80,52 +80,18 @@ export const Sentence = z.string().min(1, 'This cannot be empty').max(400, 'Use 
 /** Free text, up to 4,000 characters. */
 export const Note = z.string().max(4000, 'Use at most 4,000 characters')
 
-/** The stages of childhood that variants are written for, in order of age. Bounds are a home's setting. */
-export const STAGES = ['infant', 'young-toddler', 'older-toddler', 'preschool', 'school-age'] as const
 export const Stage = z.enum(STAGES)
 export type Stage = z.infer<typeof Stage>
 
-/** Learning domains. */
-export const DOMAINS = [
-  'language',
-  'early-math',
-  'science',
-  'creative-arts',
-  'music-movement',
-  'sensory',
-  'fine-motor',
-  'gross-motor',
-  'practical-life',
-  'social-emotional',
-  'world',
-] as const
 export const LearningDomain = z.enum(DOMAINS)
 export type LearningDomain = z.infer<typeof LearningDomain>
 
-/** Kinds of learning center. */
-export const CENTER_KINDS = [
-  'blocks',
-  'pretend',
-  'discovery',
-  'mark-making',
-  'glow-table',
-  'easel',
-  'sensory-bin',
-  'tray-shelf',
-  'art-table',
-  'dough-table',
-  'book-nook',
-  'circle',
-  'outdoors',
-] as const
 export const CenterKind = z.enum(CENTER_KINDS)
 export type CenterKind = z.infer<typeof CenterKind>
 
 export const Allergen = z.string().regex(/^[a-z][a-z-]{1,39}$/, 'Use lower-case letters and hyphens')
 export type Allergen = z.infer<typeof Allergen>
 
-/** How a unit is built: the skeleton it starts from. */
-export const STYLES = ['centers', 'shelf', 'focus', 'follow'] as const
 export const PlanningStyle = z.enum(STYLES)
 export type PlanningStyle = z.infer<typeof PlanningStyle>
 

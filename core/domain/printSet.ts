@@ -1,64 +1,8 @@
 import { z } from 'zod'
+import { PRINT_KINDS, PAPER_SIZES, INKS, HANDS, MOST_COPIES, MOST_OWN_CARDS, MOST_TEMPLATES } from './lists'
 import { PictureName } from './picture'
 import { CalendarDate, Id, Line, OptionalLine } from './primitives'
 
-/** Everything that can be printed. */
-export const PRINT_KINDS = [
-  'three-parts',
-  'pairs',
-  'memory',
-  'shadows',
-  'halves',
-  'odd-one',
-  'young',
-  'parts',
-  'sorting',
-  'first-sounds',
-  'count-clip',
-  'number-cards',
-  'ten-frames',
-  'addition',
-  'roll-cover',
-  'more-less',
-  'patterns',
-  'bingo',
-  'look-count',
-  'predictions',
-  'sequence',
-  'wheel',
-  'step-book',
-  'paths',
-  'homes',
-  'letters',
-  'numerals',
-  'names',
-  'words',
-  'cut-letter',
-  'dots',
-  'color',
-  'cutting',
-  'lacing',
-  'weaving',
-  'mats',
-  'puzzle',
-  'headband',
-  'stick',
-  'fingers',
-  'felt',
-  'thanks',
-  'invitation',
-  'day',
-  'centers',
-  'trays',
-  'folders',
-  'bins',
-  'shelves',
-  'name-tags',
-  'care',
-  'bin-rules',
-  'recipe-cards',
-  'name-letters',
-] as const
 export const PrintKind = z.enum(PRINT_KINDS)
 export type PrintKind = z.infer<typeof PrintKind>
 
@@ -66,14 +10,7 @@ export type PrintKind = z.infer<typeof PrintKind>
 export const PrintLevel = z.union([z.literal(0), z.literal(1), z.literal(2), z.literal(3)])
 export type PrintLevel = z.infer<typeof PrintLevel>
 
-export const PAPER_SIZES = ['letter', 'a4'] as const
-export const INKS = ['color', 'saving', 'black'] as const
-export const HANDS = ['plain', 'slanted'] as const
-
 const Millimeters = z.number('Write a number of millimeters')
-/** No printer of a home prints more of one at once. */
-export const MOST_COPIES = 60
-export const MOST_OWN_CARDS = 60
 
 /** A card of her own: a word, and a picture where she chose one. */
 export const OwnCard = z.strictObject({ word: Line, picture: PictureName })
@@ -107,7 +44,6 @@ const Design = z.strictObject({
 /** A design that she keeps, to begin other sets from. */
 export const PrintTemplate = z.strictObject({ id: Id, ...Design.shape })
 export type PrintTemplate = z.infer<typeof PrintTemplate>
-export const MOST_TEMPLATES = 60
 
 /** How the home prints. */
 export const PrintRules = z.strictObject({
@@ -121,14 +57,6 @@ export const PrintRules = z.strictObject({
   templates: z.array(PrintTemplate).max(MOST_TEMPLATES, `At most ${MOST_TEMPLATES} designs are kept`).default([]),
 })
 export type PrintRules = z.infer<typeof PrintRules>
-export const NEW_PRINT_RULES: PrintRules = {
-  paper: null,
-  margin: 6,
-  ink: 'color',
-  hand: 'plain',
-  back: { x: 0, y: 0 },
-  templates: [],
-}
 
 /** Something that she prints for a unit: which kind, for whom, how far it goes, and whether it is printed. */
 export const PrintSet = z.strictObject({

@@ -1,8 +1,7 @@
 import { z } from 'zod'
-import { Id, Line, Minutes, PositiveAmount, Sentence, Stage, STAGES } from './primitives'
+import { STAGES, RECIPE_KINDS, STORAGES } from './lists'
+import { Id, Line, Minutes, PositiveAmount, Sentence, Stage } from './primitives'
 
-/** What a recipe makes. */
-export const RECIPE_KINDS = ['dough', 'slime', 'paint', 'bubbles', 'filler', 'craft', 'food', 'science'] as const
 export const RecipeKind = z.enum(RECIPE_KINDS)
 export type RecipeKind = z.infer<typeof RecipeKind>
 
@@ -54,8 +53,6 @@ export const RecipeStep = z.strictObject({
 })
 export type RecipeStep = z.infer<typeof RecipeStep>
 
-/** How what was made is kept. */
-export const STORAGES = ['out', 'sealed', 'fridge', 'freezer'] as const
 export const Storage = z.enum(STORAGES)
 export type Storage = z.infer<typeof Storage>
 

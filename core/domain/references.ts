@@ -6,7 +6,8 @@ import type { Circle } from './circle'
 import type { PrintSet } from './printSet'
 import type { Recipe } from './recipe'
 import type { StockEntry } from './stock'
-import type { ThingKind, ThingOf } from './things'
+import type { ThingKind } from './kinds'
+import type { ThingOf } from './things'
 
 /** A reference from one thing to another: by which field, to which kind and id. */
 export interface Reference {

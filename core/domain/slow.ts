@@ -55,21 +55,3 @@ export const SlowProject = z
   })
   .refine((project) => project.fromDay <= project.toDay, { message: 'It cannot end before it starts', path: ['toDay'] })
 export type SlowProject = z.infer<typeof SlowProject>
-
-/** A slow project of which only the name and its days are known. */
-export const newSlowProject = (id: string, name: string, fromDay: number, toDay: number): SlowProject => ({
-  id,
-  name,
-  fromDay,
-  toDay,
-  kind: null,
-  startOn: null,
-  stages: [],
-  reached: {},
-  looks: [],
-  care: '',
-  careEvery: 1,
-  careBy: {},
-  ends: '',
-  cautions: [],
-})

@@ -1,9 +1,8 @@
 import { z } from 'zod'
+import { STOCK_REASONS } from './lists'
 import { Amount, CalendarDate, Id, OptionalLine } from './primitives'
 import { Pack } from './material'
 
-/** Why the count of a material changed. */
-export const STOCK_REASONS = ['counted', 'bought', 'brought', 'made', 'used', 'came-back', 'thrown'] as const
 export const StockReason = z.enum(STOCK_REASONS)
 export type StockReason = z.infer<typeof StockReason>
 

@@ -11,9 +11,10 @@ import { Material } from './material'
 import { Placement } from './placement'
 import { PrepMark } from './prep'
 import { PrintSet } from './printSet'
+import { THING_KINDS, type ThingKind } from './kinds'
 import { Id, Line, Version } from './primitives'
-import type { House } from './snapshot'
 import { Recipe } from './recipe'
+import type { House } from './snapshot'
 import { StockEntry, StockOp } from './stock'
 import { TickOp } from './tick'
 import { FamilyPromise, Idea, Purchase, Unit } from './unit'
@@ -40,30 +41,8 @@ export const THINGS = {
   book: Book,
   stock: StockEntry,
   batch: Batch,
-} as const
-export type ThingKind = keyof typeof THINGS
+} as const satisfies Record<ThingKind, z.ZodType>
 export type ThingOf<K extends ThingKind> = z.infer<(typeof THINGS)[K]>
-export const THING_KINDS = Object.keys(THINGS) as ThingKind[]
-
-/** Kinds that belong to one unit and go when it goes. */
-export const UNIT_KINDS = [
-  'unit',
-  'idea',
-  'placement',
-  'purchase',
-  'promise',
-  'prepMark',
-  'printSet',
-  'circle',
-] as const satisfies ThingKind[]
-/** Kinds that only grow: read by what they are about, and never all at once. */
-export const LOG_KINDS = ['stock', 'batch'] as const satisfies ThingKind[]
-
-/** Kinds that belong to the home rather than to one unit. */
-export const HOUSE_KINDS: readonly ThingKind[] = THING_KINDS.filter(
-  (kind) => !([...UNIT_KINDS, ...LOG_KINDS] as readonly ThingKind[]).includes(kind),
-)
-
 function putOf<K extends ThingKind>(kind: K) {
   return z.strictObject({
     op: z.literal('put'),
@@ -97,7 +76,7 @@ const Put = z.discriminatedUnion('kind', [
 ])
 const Remove = z.strictObject({
   op: z.literal('remove'),
-  kind: z.enum(THING_KINDS as [ThingKind, ...ThingKind[]]),
+  kind: z.enum(THING_KINDS),
   id: Id,
   base: Version,
 })

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { Hazard, HAZARDS } from './material'
+import { HAZARDS, MADE_OF, THING_FORMS, EVENT_KINDS, MAX_UNIT_DAYS } from './lists'
+import { Hazard } from './material'
 import { PictureName } from './picture'
 import { SlowProject } from './slow'
 import {
@@ -16,16 +17,9 @@ import {
   TimeOfDay,
 } from './primitives'
 
-/** What the thing in the hand is made of: decides whether it can be washed, frozen in or printed with. */
-export const MADE_OF = ['hard', 'soft', 'paper', 'plant', 'food'] as const
 export const MadeOf = z.enum(MADE_OF)
 export type MadeOf = z.infer<typeof MadeOf>
 
-/**
- * How a thing is counted: a thing one by one, stuff by the cup (mud), a pair as one of two halves (scissors), an idea not
- * at all (kindness), and what has a name of its own once (Mars).
- */
-export const THING_FORMS = ['thing', 'stuff', 'pair', 'idea', 'name'] as const
 export const ThingForm = z.enum(THING_FORMS)
 export type ThingForm = z.infer<typeof ThingForm>
 
@@ -78,42 +72,10 @@ export const ThemeObject = z.strictObject({
 })
 export type ThemeObject = z.infer<typeof ThemeObject>
 
-/** A theme object of which only the name and the number are known. */
-export const newThemeObject = (name: string, onHand = 0): ThemeObject => ({
-  name,
-  colours: [],
-  category: '',
-  size: null,
-  onHand,
-  madeOf: null,
-  lives: '',
-  young: '',
-  stages: [],
-  pieceMm: null,
-  usualMm: null,
-  realMm: null,
-  cordMm: null,
-  known: false,
-  form: 'thing',
-  plural: '',
-  living: null,
-  parts: [],
-  needs: '',
-  sound: '',
-  moves: '',
-  shows: [],
-  allergens: [],
-  hazards: [],
-  picture: '',
-  asked: false,
-})
-
 /** What a closure inside the unit does: later days slide, or the day is skipped. */
 export const ClosureHandling = z.enum(['slide', 'drop'])
 export type ClosureHandling = z.infer<typeof ClosureHandling>
 
-/** What one part of a special day is. */
-export const EVENT_KINDS = ['game', 'craft', 'snack', 'story', 'outing', 'other'] as const
 export const EventPart = z
   .strictObject({ id: Id, kind: z.enum(EVENT_KINDS), name: Line, from: TimeOfDay, to: TimeOfDay })
   .refine((part) => part.from < part.to, { message: 'The end must come after the start', path: ['to'] })
@@ -131,18 +93,6 @@ export const SpecialEvent = z.strictObject({
   inviteOn: z.number().int().min(1).max(60).nullable().default(null),
 })
 export type SpecialEvent = z.infer<typeof SpecialEvent>
-
-/** A special day that leaves the routine as it is. */
-export const newEvent = (day: number, name: string): SpecialEvent => ({
-  day,
-  name,
-  parts: [],
-  bring: [],
-  inviteOn: null,
-})
-
-/** The longest unit: twelve weeks of five days. Most run five to fifteen. */
-export const MAX_UNIT_DAYS = 60
 
 /** A themed unit. */
 export const Unit = z.strictObject({
@@ -205,18 +155,6 @@ export const Idea = z
     path: ['unitId'],
   })
 export type Idea = z.infer<typeof Idea>
-
-/** An idea of an activity or of a few words, with nothing more said about it. */
-export const newIdea = (id: string, unitId: string | null, activityId: string | null, text = ''): Idea => ({
-  id,
-  unitId,
-  activityId,
-  text,
-  link: '',
-  page: '',
-  sketch: '',
-  stretches: {},
-})
 
 /** Packs as they were found in a shop. */
 export const BoughtPack = z.strictObject({

@@ -1,5 +1,6 @@
-import Sortable from 'sortablejs'
+import type Sortable from 'sortablejs'
 import { onBeforeUnmount, ref, watch, type Ref } from 'vue'
+import { DRAGS, sortableLater } from './sortableLater'
 
 /** What the pointer is dragging and the slot it is over, by their data attributes. */
 export interface DragState {
@@ -22,7 +23,7 @@ export function useCardDrag(
   onDrop: (item: HTMLElement, slot: HTMLElement) => void,
 ) {
   const dragging = ref<DragState | null>(null)
-  let sortables: Sortable[] = []
+  let sortables: (Sortable | undefined)[] = []
   const follow = (event: PointerEvent | MouseEvent | TouchEvent) => {
     const point = 'touches' in event ? event.touches[0] : event
     if (!dragging.value || !point) return
@@ -30,20 +31,24 @@ export function useCardDrag(
     // Only another slot is news: what follows from it is computed once for each, not for every step of the pointer.
     if (slot !== dragging.value.slot) dragging.value = { ...dragging.value, slot }
   }
+  let gone = false
   const events = ['pointermove', 'mousemove', 'touchmove'] as const
   const stop = () => {
     for (const name of events) window.removeEventListener(name, follow as EventListener)
   }
   const clear = () => {
-    for (const one of sortables) one.destroy()
+    for (const one of sortables) one?.destroy()
     sortables = []
   }
   watch(
     lists,
-    (elements) => {
+    async (elements) => {
       clear()
+      const { create } = await sortableLater
+      // Other lists may stand there by now, or none.
+      if (gone || elements !== lists.value) return
       sortables = elements.map((element) =>
-        Sortable.create(element, {
+        create(element, {
           group: 'plan',
           draggable: '[data-drag]',
           sort: false,
@@ -71,10 +76,12 @@ export function useCardDrag(
           },
         }),
       )
+      for (const element of elements) element.toggleAttribute(DRAGS, true)
     },
     { flush: 'post', immediate: true },
   )
   onBeforeUnmount(() => {
+    gone = true
     stop()
     clear()
   })

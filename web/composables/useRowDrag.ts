@@ -1,5 +1,6 @@
-import Sortable from 'sortablejs'
+import type Sortable from 'sortablejs'
 import { onBeforeUnmount, watch, type Ref } from 'vue'
+import { DRAGS, sortableLater } from './sortableLater'
 
 /**
  * Makes the rows of a list draggable by mouse and finger. Nothing in the page moves by itself: where a row was dropped is
@@ -16,26 +17,29 @@ export function useRowDrag(
   let sortable: Sortable | undefined
   watch(
     list,
-    (element) => {
+    async (element) => {
       sortable?.destroy()
-      sortable = element
-        ? Sortable.create(element, {
-            handle,
-            draggable,
-            animation: 0,
-            forceFallback: true,
-            fallbackTolerance: 4,
-            delay: 150,
-            delayOnTouchOnly: true,
-            onEnd: ({ oldDraggableIndex: from, newDraggableIndex: to, item }) => {
-              if (from === undefined || to === undefined) return
-              // The page is Vue's: the row goes back where it was, and moves by the list.
-              const others = [...element.children].filter((child) => child !== item)
-              element.insertBefore(item, others[from] ?? null)
-              moved(from, to)
-            },
-          })
-        : undefined
+      sortable = undefined
+      const { create } = await sortableLater
+      // Another list may stand there by now, or none.
+      if (!element || element !== list.value) return
+      sortable = create(element, {
+        handle,
+        draggable,
+        animation: 0,
+        forceFallback: true,
+        fallbackTolerance: 4,
+        delay: 150,
+        delayOnTouchOnly: true,
+        onEnd: ({ oldDraggableIndex: from, newDraggableIndex: to, item }) => {
+          if (from === undefined || to === undefined) return
+          // The page is Vue's: the row goes back where it was, and moves by the list.
+          const others = [...element.children].filter((child) => child !== item)
+          element.insertBefore(item, others[from] ?? null)
+          moved(from, to)
+        },
+      })
+      element.toggleAttribute(DRAGS, true)
     },
     { immediate: true, flush: 'post' },
   )

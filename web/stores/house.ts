@@ -1,9 +1,11 @@
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
-import { byAge, checkHouse, type Flag } from '@core/plan'
+import { computed, ref, shallowRef, watch } from 'vue'
+import type { checkHouse } from '@core/plan/checkHouse'
+import { byAge, type Flag } from '@core/plan'
 import { byId } from '@core/base'
 import { HOUSE_KINDS, type House } from '@core/domain'
 import { api } from '../api/client'
+import { useCalm } from '../composables/useCalm'
 import { useRows } from './rows'
 import { useSession } from './session'
 import { useWriter } from './writer'
@@ -49,10 +51,20 @@ export const useHouse = defineStore('house', () => {
     circleLogs: circleLogs.value,
   }))
 
-  /** What does not fit together in the home and its units. */
+  /** What does not fit together in the home and its units; none until what checks it, with every schema, is here. */
   const flags = computed<Flag[]>(() =>
-    home.value ? checkHouse({ ...house.value, materials: [], activities: [] }, units.value, session.today) : [],
+    home.value && check.value
+      ? check.value({ ...house.value, materials: [], activities: [] }, units.value, session.today)
+      : [],
   )
+  const check = shallowRef<typeof checkHouse>()
+  const calm = useCalm(() => loaded.value)
+  watch(calm, async () => {
+    check.value = await import('@core/plan/checkHouse').then(
+      (module) => module.checkHouse,
+      () => undefined,
+    )
+  })
 
   async function load(): Promise<void> {
     const [read, units, steps] = await writer.readPast(() => Promise.all([api.house(), api.units(), api.steps(null)]))

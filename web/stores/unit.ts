@@ -137,7 +137,7 @@ export const useUnit = defineStore('unit', () => {
   const halves = computed(() => ideas.value.filter((idea) => !idea.activityId))
 
   async function open(unitId: string): Promise<void> {
-    if (id.value === unitId && unit.value) return
+    if (id.value === unitId && (unit.value || loading.value)) return
     id.value = unitId
     await load()
     listen(unitId)

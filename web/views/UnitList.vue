@@ -1,14 +1,16 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { programDays, countWords, fullDate, longDate, STYLE_NAMES } from '@core/base'
 import type { Unit } from '@core/domain'
 import { focusWords } from '@core/papers'
+import LateDialog from '../parts/frame/LateDialog.vue'
 import PlainFrame from '../parts/frame/PlainFrame.vue'
-import StartUnit from '../parts/unit/StartUnit.vue'
 import { useHouse } from '../stores/house'
 import { useSession } from '../stores/session'
 import { useWriter } from '../stores/writer'
+
+const StartUnit = defineAsyncComponent(() => import('../parts/unit/StartUnit.vue'))
 
 const house = useHouse()
 const session = useSession()
@@ -93,10 +95,10 @@ watch(
       </li>
     </ul>
   </PlainFrame>
-  <v-dialog v-model="starting" aria-labelledby="start-title" max-width="760"
+  <LateDialog v-model="starting" aria-labelledby="start-title" max-width="760"
     ><StartUnit v-if="starting" @close="starting = false"
-  /></v-dialog>
-  <v-dialog :model-value="removing !== null" aria-labelledby="remove-unit" @update:model-value="removing = null">
+  /></LateDialog>
+  <LateDialog :model-value="removing !== null" aria-labelledby="remove-unit" @update:model-value="removing = null">
     <div class="k-sheet">
       <h2 id="remove-unit">Remove {{ removing?.name }}?</h2>
       <p>
@@ -107,7 +109,7 @@ watch(
         <v-btn class="danger" @click="remove">Remove the unit</v-btn><v-btn @click="removing = null">Keep it</v-btn>
       </div>
     </div>
-  </v-dialog>
+  </LateDialog>
 </template>
 
 <style scoped>

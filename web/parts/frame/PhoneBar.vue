@@ -3,6 +3,7 @@ import { mdiDotsHorizontal, mdiFormatListChecks, mdiViewWeekOutline, mdiWhiteBal
 import { computed, ref } from 'vue'
 import { STEPS } from '../../router'
 import type { Unit } from '@core/domain'
+import LateDialog from './LateDialog.vue'
 
 const props = defineProps<{ look: string; unit: Unit | undefined }>()
 defineEmits<{ look: []; leave: [] }>()
@@ -35,7 +36,7 @@ const tabs = computed(() =>
     <button class="tab" type="button" :aria-expanded="open" @click="open = true">
       <v-icon :icon="mdiDotsHorizontal" size="24" aria-hidden="true" /><span>More</span>
     </button>
-    <v-dialog v-model="open" aria-label="More">
+    <LateDialog v-model="open" aria-label="More">
       <div class="k-sheet">
         <h2>{{ unit?.name ?? 'Kobby' }}</h2>
         <ul class="more" @click="open = false">
@@ -56,7 +57,7 @@ const tabs = computed(() =>
           <li><button type="button" @click="$emit('leave')">Sign out</button></li>
         </ul>
       </div>
-    </v-dialog>
+    </LateDialog>
   </nav>
 </template>
 

@@ -54,16 +54,15 @@ const not = computed(() => options.value.filter((one) => !one.placed && one.verd
     </div>
     <section class="rows">
       <h3>{{ fits.length ? 'These suit it' : 'Nothing in the basket suits it' }}</h3>
-      <v-btn
-        v-for="one in fits"
-        :key="one.activityId"
-        class="idea"
-        block
-        @click="board.drop({ placementId: null, activityId: one.activityId }, props.where)"
-        ><span
-          >{{ board.titleOf(one.activityId) }}<span v-if="one.placed" class="mute small">&nbsp;again</span></span
-        ></v-btn
-      >
+      <ul class="rows">
+        <li v-for="one in fits" :key="one.activityId">
+          <v-btn class="idea" block @click="board.drop({ placementId: null, activityId: one.activityId }, props.where)"
+            ><span
+              >{{ board.titleOf(one.activityId) }}<span v-if="one.placed" class="mute small">&nbsp;again</span></span
+            ></v-btn
+          >
+        </li>
+      </ul>
       <v-btn :to="{ name: 'gather', params: { unitId: store.id! } }" class="plain">Look in the library</v-btn>
     </section>
     <details v-if="not.length">

@@ -70,6 +70,8 @@ watch(open, async (now) => {
     input.value?.focus()
   }
 })
+// The first time, the field comes with the dialog.
+watch(input, (field) => field?.focus())
 watch(found, () => (at.value = 0))
 function go(one: Found | undefined) {
   if (!one) return

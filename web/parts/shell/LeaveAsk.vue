@@ -15,13 +15,17 @@ const leave = async () => {
   if (await tell(session.signOut)) return
   asking.value = true
 }
-watch(open, (now) => {
-  if (!now) return
-  open.value = false
-  problem.value = ''
-  if (writer.pending) asking.value = true
-  else void leave()
-})
+watch(
+  open,
+  (now) => {
+    if (!now) return
+    open.value = false
+    problem.value = ''
+    if (writer.pending) asking.value = true
+    else void leave()
+  },
+  { immediate: true },
+)
 </script>
 
 <template>

@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { mdiPlus, mdiRedo, mdiUndo } from '@mdi/js'
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { countWords, mediumDate } from '@core/base'
 import { focusWords } from '@core/papers'
+import { useOnce } from '../../composables/useOnce'
 import { useBoard } from '../../stores/board'
 import { usePrep } from '../../stores/prep'
 import { useUnit } from '../../stores/unit'
 import { useWriter } from '../../stores/writer'
 import DayRibbon from '../frame/DayRibbon.vue'
-import HalfIdea from '../ideas/HalfIdea.vue'
+
+const HalfIdea = defineAsyncComponent(() => import('../ideas/HalfIdea.vue'))
 
 /** The frame of every step: the unit's name and ribbon above, the view, the pocket beside it, the pulse below. */
 const props = defineProps<{ title: string; pocketTitle?: string }>()
@@ -19,6 +21,7 @@ const board = useBoard()
 const writer = useWriter()
 const prep = usePrep()
 const adding = ref(false)
+const added = useOnce(() => adding.value)
 const pocketOpen = defineModel<boolean>('pocketOpen', { default: false })
 /** What must begin more than a day ahead: on the plan until its day, in the basket until the first on which it could be. */
 const ahead = computed(() =>
@@ -123,7 +126,7 @@ watch(
       <slot name="pocket" />
     </aside>
     <footer v-if="$slots.pulse" class="pulse no-print"><slot name="pulse" /></footer>
-    <HalfIdea v-model="adding" />
+    <HalfIdea v-if="added" v-model="adding" />
     <p class="sr-only" role="status" aria-live="polite">{{ board.said }}</p>
   </div>
 </template>

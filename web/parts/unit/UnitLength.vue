@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { MAX_UNIT_DAYS } from '@core/domain'
 import { countWords } from '@core/base'
 import { endEarly, slideFrom, stretchUnit } from '@core/plan'
+import LateDialog from '../frame/LateDialog.vue'
 import { useBoard } from '../../stores/board'
 import { useUnit } from '../../stores/unit'
 
@@ -35,7 +36,7 @@ function finish() {
       @click="slide"
       >Slide day {{ board.day }} and what follows</v-btn
     >
-    <v-dialog v-model="asking" aria-labelledby="end-title">
+    <LateDialog v-model="asking" aria-labelledby="end-title">
       <div class="k-sheet">
         <h2 id="end-title">End with day {{ end }}?</h2>
         <p>
@@ -46,7 +47,7 @@ function finish() {
           <v-btn class="primary" @click="finish">End it</v-btn><v-btn @click="asking = false">Go on</v-btn>
         </div>
       </div>
-    </v-dialog>
+    </LateDialog>
   </section>
 </template>
 

@@ -46,25 +46,27 @@ const groups = computed(() => {
   <div class="stack">
     <h2>Cautions</h2>
     <p v-if="!groups.length">No cautions on what is still ahead.</p>
-    <section v-for="group in groups" :key="group.session.placement.id" class="rows">
-      <div class="row">
-        <TextButton class="k-label" @click="opening.open(group.session)">
-          {{ group.session.activity.title }}</TextButton><span class="small mute">{{ group.day }}</span>
-      </div>
-      <CautionNote
-        v-for="one in group.solve"
-        :key="one.rule.id + one.requirementId"
-        :caution="one"
-        :snapshot="store.snapshot!"
-        :plan="store.readings!.plan"
-        @remedy="(remedy) => board.remedy(one.session.placement, remedy)"
-        @aside="(reason) => board.setAside(one, reason)"
-      />
-      <p v-for="one in group.aside" :key="one.rule.id" class="item">
-        <b>{{ one.rule.title }}</b>, set aside: {{ one.setAside }}
-      </p>
-      <p v-for="words in group.watch" :key="words" class="item"><b>Watch.</b> {{ words }}</p>
-    </section>
+    <ul v-else class="stack">
+      <li v-for="group in groups" :key="group.session.placement.id" class="rows">
+        <div class="row">
+          <TextButton class="k-label" @click="opening.open(group.session)">
+            {{ group.session.activity.title }}</TextButton><span class="small mute">{{ group.day }}</span>
+        </div>
+        <CautionNote
+          v-for="one in group.solve"
+          :key="one.rule.id + one.requirementId"
+          :caution="one"
+          :snapshot="store.snapshot!"
+          :plan="store.readings!.plan"
+          @remedy="(remedy) => board.remedy(one.session.placement, remedy)"
+          @aside="(reason) => board.setAside(one, reason)"
+        />
+        <p v-for="one in group.aside" :key="one.rule.id" class="item">
+          <b>{{ one.rule.title }}</b>, set aside: {{ one.setAside }}
+        </p>
+        <p v-for="words in group.watch" :key="words" class="item"><b>Watch.</b> {{ words }}</p>
+      </li>
+    </ul>
     <p class="small mute">
       {{ CAUTION_CLOSING }} <router-link to="/cautions">All rules and their sources</router-link>
     </p>
