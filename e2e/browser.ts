@@ -49,6 +49,13 @@ export async function openBrowser(): Promise<{ browser: Browser; close: () => Pr
   }
 }
 
+/** The look that the device asks for. */
+export const wear = (page: Page, look: 'light' | 'dark') =>
+  page.emulateMediaFeatures([
+    { name: 'prefers-color-scheme', value: look },
+    { name: 'prefers-reduced-motion', value: 'reduce' },
+  ])
+
 /** A page of its own session, at a size and in a look, that fails the test on any error in it. */
 export async function openPage(
   browser: Browser,
@@ -59,10 +66,7 @@ export async function openPage(
   const context = await browser.createBrowserContext()
   const page = await context.newPage()
   await page.setViewport(size)
-  await page.emulateMediaFeatures([
-    { name: 'prefers-color-scheme', value: look },
-    { name: 'prefers-reduced-motion', value: 'reduce' },
-  ])
+  await wear(page, look)
   if (besideOthers) {
     // Each page counts as the one in front, as on a device of its own. It changes where Tab goes, so it is not for
     // walks by keyboard.
@@ -98,7 +102,16 @@ export async function signIn(
 
 /** Waits until the page shows a text. */
 export const sees = (page: Page, text: string) =>
-  page.waitForFunction((wanted: string) => document.body.innerText.includes(wanted), OFTEN, text)
+  page.waitForFunction(
+    (wanted: string) => {
+      // What is there at all is asked for first: what of it shows takes the page to be laid out.
+      const plain = (words: string) => words.replace(/\s+/g, '').toLowerCase()
+      const { body } = document
+      return plain(body.textContent ?? '').includes(plain(wanted)) && body.innerText.includes(wanted)
+    },
+    OFTEN,
+    text,
+  )
 
 /** How often a wait looks. Frames would not do: a page behind another draws none. */
 export const OFTEN = { polling: 50 }

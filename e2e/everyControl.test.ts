@@ -22,6 +22,10 @@ beforeAll(async () => {
 })
 afterAll(() => closeBrowser())
 
+/** An address without a view, and what stands there. */
+const NOWHERE = '/no-such-page'
+const NOWHERE_SAYS = 'There is no such page'
+
 const HOUSE_VIEWS = [
   '/units',
   ...['children', 'adults', 'centers', 'books', 'rhythm', 'settings', 'account'].map((tab) => `/home?tab=${tab}`),
@@ -32,7 +36,7 @@ const HOUSE_VIEWS = [
   '/pantry?tab=count',
   '/money',
   '/cautions',
-  '/no-such-page',
+  NOWHERE,
 ]
 const steps = (unit: string) =>
   [
@@ -159,7 +163,43 @@ async function walk(
     if (process.env.WALK_SAYS) console.log(words)
     faults.push(words)
   }
-  async function goTo(view: string): Promise<void> {
+  /**
+   * Comes to a view from inside the application, by way of an address that has none: what the view kept while it stood
+   * is gone. False where it cannot be gone to so, since the page is not the application any more.
+   */
+  async function comeBackTo(view: string): Promise<boolean> {
+    const go = (path: string) =>
+      page.evaluate((to: string) => {
+        const { activeElement } = document
+        if (activeElement instanceof HTMLElement) activeElement.blur()
+        localStorage.clear()
+        history.pushState(null, '', to)
+        window.dispatchEvent(new PopStateEvent('popstate', { state: null }))
+      }, path)
+    const stands = async (path: string, lost: boolean) =>
+      (await settled(page)) !== undefined &&
+      (await page.evaluate(
+        (at: string, nowhere: string, isLost: boolean) =>
+          location.pathname + location.search === at &&
+          document.querySelector('h1, h2') !== null &&
+          document.querySelector('[role=dialog], [role=menu], [role=listbox]') === null &&
+          document.body.innerText.includes(nowhere) === isLost,
+        path,
+        NOWHERE_SAYS,
+        lost,
+      ))
+    try {
+      await go(NOWHERE)
+      if (!(await stands(NOWHERE, true))) return false
+      await go(view)
+      return await stands(view, view === NOWHERE)
+    } catch (error) {
+      elsewhere(error as Error)
+      return false
+    }
+  }
+  async function goTo(view: string, anew = false): Promise<void> {
+    if (!anew && !wrote && page.url().startsWith(open.base) && (await comeBackTo(view))) return
     if (wrote) {
       await settled(page)
       await restore()
@@ -212,8 +252,8 @@ async function walk(
     for (let step = queue.shift(); step; step = queue.shift()) {
       const at = JSON.stringify([step.view, step.way])
       errors.length = 0
-      const afresh = async (): Promise<boolean> => {
-        await goTo(step.view)
+      const afresh = async (anew = false): Promise<boolean> => {
+        await goTo(step.view, anew)
         errors.length = 0
         for (const one of step.way) {
           await press(page, one)
@@ -225,9 +265,9 @@ async function walk(
       const goesOn =
         stays === at && (await press(page, step.control).catch((error: Error) => (elsewhere(error), false)))
       // It is gone where it came and went with the day, or with another press.
-      if (!goesOn && !(await afresh())) continue
+      if (!goesOn && !(await afresh()) && !(await afresh(true))) continue
       pressed++
-      if (!(await something(step.view)) && (!goesOn || ((await afresh()) && !(await something(step.view)))))
+      if (!(await something(step.view)) && (await afresh(true)) && !(await something(step.view)))
         fault(`${where(step)}: nothing came of it`)
       await settled(page)
       if (errors.length) fault(`${where(step)}: ${errors[0]}`)

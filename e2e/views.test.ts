@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { DESK, openBrowser, openPage, PHONE, sees, signIn } from './browser'
+import { DESK, openBrowser, openPage, PHONE, sees, signIn, wear } from './browser'
 import { click, fill } from './hands'
 import { openHome, PASSWORD, type OpenHome } from './home'
 
@@ -270,23 +270,33 @@ async function settle(page: Page): Promise<void> {
   })
 }
 
-// Colours are the same at every size, so the dark look is held at the desk.
+/** Looks at what a page shows: as it is, and in the dark where colours are looked at. */
+async function holds(page: Page, size: typeof DESK | typeof PHONE, what = ''): Promise<void> {
+  await settle(page)
+  expect(await axe(page), what).toEqual([])
+  expect(await page.evaluate(measure), what).toEqual([])
+  // Colours are the same at every size, so the dark look is held at the desk.
+  if (size !== DESK) return
+  await wear(page, 'dark')
+  await settle(page)
+  expect(await page.evaluate(() => document.documentElement.dataset.theme), what).toBe('dark')
+  expect(await axe(page, DARK_RULES), `${what} in the dark`).toEqual([])
+  await wear(page, 'light')
+}
+
 describe.each([
-  ['light', 'desk', DESK],
-  ['dark', 'desk', DESK],
-  ['light', 'phone', PHONE],
-] as const)('in %s at the %s', (look, _, size) => {
+  ['at the desk, in the light and in the dark', DESK],
+  ['on the phone', PHONE],
+] as const)('%s', (_, size) => {
   let page: Page
   let errors: string[]
   beforeAll(async () => {
-    ;({ page, errors } = await openPage(browser, size, look))
+    ;({ page, errors } = await openPage(browser, size))
   })
   it.each(OPEN_VIEWS)('%s is free of what axe finds, and nothing is cut', async (_name, base, path, shows) => {
     await page.goto(base() + path())
     await sees(page, shows)
-    await settle(page)
-    expect(await axe(page, look === 'dark' ? DARK_RULES : [])).toEqual([])
-    if (look === 'light') expect(await page.evaluate(measure)).toEqual([])
+    await holds(page, size)
   })
   it('lets the provider in', async () => {
     await signIn(page, home.base)
@@ -306,12 +316,10 @@ describe.each([
       await page.waitForSelector(click)
       await page.$eval(click, (element) => (element as HTMLElement).click())
     }
-    await settle(page)
-    expect(await axe(page, look === 'dark' ? DARK_RULES : [])).toEqual([])
-    if (look === 'light') expect(await page.evaluate(measure)).toEqual([])
+    await holds(page, size)
   })
   it('the questions of the first start are free of what axe finds, page by page, and nothing is cut', async () => {
-    const { page: door, errors: atDoor } = await openPage(browser, size, look)
+    const { page: door, errors: atDoor } = await openPage(browser, size)
     await signIn(door, unanswered.base, 'ines', PASSWORD)
     await door.evaluate(() =>
       localStorage.setItem(
@@ -349,9 +357,7 @@ describe.each([
     for (const [before, shows] of pages) {
       await before()
       await sees(door, shows)
-      await settle(door)
-      expect(await axe(door, look === 'dark' ? DARK_RULES : []), shows).toEqual([])
-      if (look === 'light') expect(await door.evaluate(measure), shows).toEqual([])
+      await holds(door, size, shows)
     }
     expect(atDoor).toEqual([])
     await door.browserContext().close()

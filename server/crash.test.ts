@@ -1,12 +1,27 @@
 import { spawn, type ChildProcess } from 'node:child_process'
 import { once } from 'node:events'
-import { expect, it } from 'vitest'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { join, resolve } from 'node:path'
+import { build } from 'vite'
+import { afterAll, beforeAll, expect, it } from 'vitest'
 import { openStore } from './store/open'
 import { Harness } from './testing/harness'
 
+/** The writer as one file: it is started many times, and is not translated anew at each start. */
+let bundle = ''
+beforeAll(async () => {
+  bundle = mkdtempSync(resolve('node_modules/.crash-'))
+  await build({
+    configFile: resolve('vite.server.ts'),
+    logLevel: 'error',
+    build: { outDir: bundle, rollupOptions: { input: { writer: resolve('server/testing/writer.ts') } } },
+  })
+})
+afterAll(() => rmSync(bundle, { recursive: true, force: true }))
+
 /** Starts a server as a process of its own on the database, and gives its address. */
 async function startProcess(file: string): Promise<{ process: ChildProcess; base: string }> {
-  const child = spawn(process.execPath, ['--import', 'tsx', 'server/testing/writer.ts', file], {
+  const child = spawn(process.execPath, [join(bundle, 'writer.js'), file], {
     stdio: ['ignore', 'pipe', 'inherit'],
   })
   const [line] = (await once(child.stdout!, 'data')) as [Buffer]
