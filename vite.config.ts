@@ -102,6 +102,8 @@ export default defineConfig({
     maxWorkers: '100%',
     isolate: false,
     maxConcurrency: 3,
+    // Its parts bring their style sheets along, which Node does not read.
+    server: { deps: { inline: ['vuetify'] } },
     sequence: { sequencer: LongestFirst },
   },
 })

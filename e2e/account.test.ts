@@ -6,6 +6,8 @@ import { openHome, PASSWORD, type OpenHome } from './home'
 
 let browser: Browser
 let closeBrowser: () => Promise<void>
+/** The chart of the touches. */
+const MAP = '[aria-label="Touches by child and learning area"]'
 let home: OpenHome
 let here: Page
 let there: Page
@@ -78,8 +80,8 @@ describe('the account', () => {
   )
   it('makes a copy of everything, and says where it lies', async () => {
     await click(here, 'Copy everything now')
-    await waitText(here, '.account', 'The copy is made')
-    expect(await textOf(here, '.account')).toMatch(/The copy is made: kobby-\d{4}-\d\d-\d\d-\d{6}\.sqlite/)
+    await waitText(here, 'main', 'The copy is made')
+    expect(await textOf(here, 'main')).toMatch(/The copy is made: kobby-\d{4}-\d\d-\d\d-\d{6}\.sqlite/)
   })
   it('names a password that is wrong or common at its field, and says when the new one holds', async () => {
     await fill(here, 'Password now', 'not this one at all')
@@ -158,19 +160,24 @@ it('a child’s name is text in the window of a chart', async () => {
   }, name)
   await here.goto(`${home.base}/units/wind-and-kites/lay-out?tab=rounded`)
   await click(here, 'Well-rounded')
-  const map = await here.waitForSelector('.map svg')
+  const map = await here.waitForSelector(`${MAP} svg`)
   const box = (await map!.boundingBox())!
   await here.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
   await here.mouse.move(box.x + box.width / 2 + 3, box.y + box.height / 2 + 3)
   await here.waitForFunction(
-    () => [...document.querySelectorAll('.map div')].some((one) => one.textContent?.includes('http-equiv')),
+    (map: string) =>
+      [...document.querySelectorAll(`${map} div`)].some((one) => one.textContent?.includes('http-equiv')),
     OFTEN,
+    MAP,
   )
   expect(
-    await here.evaluate(() => [
-      document.querySelectorAll('body meta').length,
-      document.querySelectorAll('.map i').length,
-      location.pathname,
-    ]),
+    await here.evaluate(
+      (within: string) => [
+        document.querySelectorAll('body meta').length,
+        document.querySelectorAll(`${within} i`).length,
+        location.pathname,
+      ],
+      MAP,
+    ),
   ).toEqual([0, 0, '/units/wind-and-kites/lay-out'])
 })

@@ -27,7 +27,7 @@ afterAll(async () => {
 const BIN = '[aria-label="The bin"]'
 const rowOf = (name: string) =>
   page.$$eval(
-    '.filler',
+    '[aria-label="Fillers for these kids"] > li',
     (rows, wanted) => {
       const row = rows.find((one) => (one as HTMLElement).innerText.includes(wanted as string)) as HTMLElement
       return { text: row.innerText, presses: row.querySelector('button') !== null }
@@ -35,7 +35,7 @@ const rowOf = (name: string) =>
     name,
   )
 /** How high the filler is drawn, in the pixels of the drawing. */
-const drawn = () => page.$eval('.section .fill', (rect) => rect.getAttribute('height'))
+const drawn = () => page.$eval('[data-fill]', (rect) => rect.getAttribute('height'))
 
 describe('a sensory bin', () => {
   it('is set up from its center, with what the idea speaks of', async () => {
@@ -55,7 +55,7 @@ describe('a sensory bin', () => {
     await fill(page, 'How deep', cm)
     await page.keyboard.press('Enter')
     await page.waitForFunction(
-      (wanted: string) => document.querySelector('.section .fill')?.getAttribute('height') === wanted,
+      (wanted: string) => document.querySelector('[data-fill]')?.getAttribute('height') === wanted,
       { polling: 50 },
       height,
     )
@@ -82,33 +82,33 @@ describe('a sensory bin', () => {
     expect((await rowOf('Crinkled paper')).text).toContain('best for Pip and Oona, new to bins')
   })
   it('takes the filler that is chosen: it joins the list, until undo', async () => {
-    await click(page, 'Crinkled paper strips', '.fillers')
+    await click(page, 'Crinkled paper strips', '[aria-label="Fillers for these kids"]')
     await waitText(page, BIN, '321 g')
     await waitText(page, BIN, '6 of 60 g, $7.50')
     await fill(page, 'Hidden in it', '8 figures, shell')
     await page.keyboard.press('Tab')
     await waitText(page, BIN, '9: count them back')
-    expect(await page.$$eval('.section .hidden', (all) => all.length)).toBe(9)
-    await waitText(page, '.pocket', 'count back 8 figures and 1 shell')
+    expect(await page.$$eval('[data-hidden]', (all) => all.length)).toBe(9)
+    await waitText(page, 'aside', 'count back 8 figures and 1 shell')
   })
   it('notes how each one was, and proposes the next filler after as many calm times as the home chooses', async () => {
-    await page.click('.pocket summary')
+    await page.click('aside summary')
     await fill(page, 'Rules for toddlers, one to a line', 'In the bin.')
     await page.keyboard.press('Tab')
     await waitText(page, '[aria-label="Rules we say first"]', 'To Pip, Oona, Idris and Tamsin, only this: In the bin.')
     await choose(page, 'Calm times before a finer filler', '1')
     await click(page, 'Calm', '[aria-label="Oona at the bin today"]')
-    await click(page, 'Go on to oats and the like', '.pocket')
-    await waitText(page, '.pocket', 'Oona practicing: oats and the like')
+    await click(page, 'Go on to oats and the like', 'aside')
+    await waitText(page, 'aside', 'Oona practicing: oats and the like')
     await click(page, 'Threw it', '[aria-label="Oona at the bin today"]')
-    await waitText(page, '.pocket', 'Threw it on Tue, Mar 10, crinkled paper strips')
+    await waitText(page, 'aside', 'Threw it on Tue, Mar 10, crinkled paper strips')
   })
   it('lives from the day it is filled, and is put away', async () => {
-    await click(page, 'Filled today', '.pocket')
-    await waitText(page, '.pocket', 'Out by')
-    await waitText(page, '.pocket', 'Wed, Mar 18')
-    await click(page, 'Back in its box', '.pocket')
-    await waitText(page, '.pocket', 'Not filled yet.')
+    await click(page, 'Filled today', 'aside')
+    await waitText(page, 'aside', 'Out by')
+    await waitText(page, 'aside', 'Wed, Mar 18')
+    await click(page, 'Back in its box', 'aside')
+    await waitText(page, 'aside', 'Not filled yet.')
   })
   it('is put into a container of her own, which every bin can use from then on', async () => {
     await click(page, 'Measure a container of your own')

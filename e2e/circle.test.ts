@@ -7,6 +7,8 @@ import { choose, click, fill, saved, textOf, waitText } from './hands'
 /** A circle: put together in a minute, led from the page without a network, and remembered. */
 let demo: OpenDemo
 let page: Page
+/** The verse on stage, below the title of the piece. */
+const VERSE = '[aria-label="The words"] p:nth-child(2)'
 const CIRCLE = '/units/wind-and-kites/lay-out?view=circle'
 beforeAll(async () => {
   demo = await openDemo()
@@ -14,8 +16,8 @@ beforeAll(async () => {
 })
 afterAll(() => demo.close())
 const titles = () =>
-  page.$$eval('[aria-label="The circle in order"] .card-title', (all) => all.map((one) => one.textContent!.trim()))
-const verse = () => textOf(page, '.words .title')
+  page.$$eval('[aria-label="The circle in order"] [data-title]', (all) => all.map((one) => one.textContent!.trim()))
+const verse = () => textOf(page, '[aria-label="The words"] p:first-child')
 
 it('is filled for who comes, with the objects of the theme, and fits its time', async () => {
   await page.goto(demo.base + CIRCLE)
@@ -23,7 +25,7 @@ it('is filled for who comes, with the objects of the theme, and fits its time', 
   await click(page, 'Fill the circle')
   await page.waitForSelector('[aria-label="The circle in order"]')
   await saved(page)
-  const minutes = await page.$$eval('[aria-label="The circle in order"] .line span:last-child', (all) =>
+  const minutes = await page.$$eval('[aria-label="The circle in order"] > li > button > span:last-child', (all) =>
     all.map((one) => parseFloat(one.textContent!)),
   )
   expect(minutes.reduce((sum, one) => sum + one, 0)).toBeLessThanOrEqual(13)
@@ -33,18 +35,18 @@ it('is filled for who comes, with the objects of the theme, and fits its time', 
 it('takes a counting rhyme, counts as she says, and refuses at the field what cannot be counted', async () => {
   await click(page, 'Add Five on the hill')
   await saved(page)
-  await click(page, 'Five on the hill', '.strip')
-  await waitText(page, '.pocket', 'Five little kites in a row on the hill,')
-  await waitText(page, '.pocket', 'one hand')
+  await click(page, 'Five on the hill', '[aria-label="The circle in its minutes"]')
+  await waitText(page, 'aside', 'Five little kites in a row on the hill,')
+  await waitText(page, 'aside', 'one hand')
   await fill(page, 'Count to', '5')
   await page.keyboard.press('Tab')
-  await waitText(page, '.pocket', 'From 5 to 5 there is nothing to count')
+  await waitText(page, 'aside', 'From 5 to 5 there is nothing to count')
   await fill(page, 'Count by', '0')
   await page.keyboard.press('Tab')
-  await waitText(page, '.pocket', 'A step is 1 or more')
+  await waitText(page, 'aside', 'A step is 1 or more')
   await fill(page, 'Count from', '3')
   await page.keyboard.press('Tab')
-  await waitText(page, '.pocket', 'Three little kites in a row on the hill,')
+  await waitText(page, 'aside', 'Three little kites in a row on the hill,')
   await saved(page)
 })
 it('is ordered by keys, and says whose turn it is and why', async () => {
@@ -55,7 +57,7 @@ it('is ordered by keys, and says whose turn it is and why', async () => {
   await page.keyboard.up('Alt')
   await page.waitForFunction(
     (was: string) =>
-      document.querySelectorAll('[aria-label="The circle in order"] .card-title')[3]?.textContent !== was,
+      document.querySelectorAll('[aria-label="The circle in order"] [data-title]')[3]?.textContent !== was,
     OFTEN,
     before[3],
   )
@@ -67,33 +69,36 @@ it('is ordered by keys, and says whose turn it is and why', async () => {
 })
 it('is led by keys and by a tap with no network, and counts along', async () => {
   await click(page, 'On stage')
-  await page.waitForSelector('.stage .verse')
+  await page.waitForSelector(VERSE)
   await page.setOfflineMode(true)
-  await waitText(page, '.stage', ' opens the circle')
-  await waitText(page, '.stage', 'the youngest sit about 4')
+  await waitText(page, '[aria-label="Circle on stage"]', ' opens the circle')
+  await waitText(page, '[aria-label="Circle on stage"]', 'the youngest sit about 4')
   const all: string[] = []
   const sizes: number[] = []
   for (let i = 0; i < 60 && !(await page.$('[aria-label="Afterward"]')); i++) {
     all.push(await verse())
     // As large as it can stand without scrolling.
     await page.waitForFunction(() => {
-      const scene = document.querySelector('.stage .scene')!
+      const scene = document.querySelector('[aria-label="Circle on stage"] :has(> [aria-label="The words"])')!
       return scene.scrollHeight <= scene.clientHeight
     }, OFTEN)
-    sizes.push(await page.$eval('.stage .verse', (one) => parseFloat(getComputedStyle(one).fontSize)))
+    sizes.push(await page.$eval(VERSE, (one) => parseFloat(getComputedStyle(one).fontSize)))
     // How many there are now is asked before it is shown: one key more.
-    if (await page.$('.ask')) {
-      expect(await page.$('.numeral')).toBeNull()
+    if ((await textOf(page, VERSE)) === 'How many now?') {
+      expect(await page.$('output')).toBeNull()
       await page.keyboard.press('PageDown')
-      await page.waitForSelector('.numeral')
+      await page.waitForSelector('output')
     }
     const before = all[all.length - 1]
     if (i % 2) await page.keyboard.press('ArrowRight')
-    else await click(page, 'Next', '.stage')
+    else await click(page, 'Next', '[aria-label="Circle on stage"]')
     await page.waitForFunction(
       (was: string) =>
         document.querySelector('[aria-label="Afterward"]') !== null ||
-        (document.querySelector<HTMLElement>('.words .title')?.innerText.trim().replace(/\s+/g, ' ') ?? '') !== was,
+        (document
+          .querySelector<HTMLElement>('[aria-label="The words"] p:first-child')
+          ?.innerText.trim()
+          .replace(/\s+/g, ' ') ?? '') !== was,
       OFTEN,
       before,
     )
@@ -104,7 +109,7 @@ it('is led by keys and by a tap with no network, and counts along', async () => 
   expect(all.filter((one) => one.startsWith('Three on the hill'))).toHaveLength(4)
   await page.waitForSelector('[aria-label="Afterward"]')
   await page.keyboard.press('ArrowLeft')
-  await page.waitForSelector('.stage .verse')
+  await page.waitForSelector(VERSE)
   await click(page, 'End here')
   await page.waitForSelector('[aria-label="Afterward"]')
 })
@@ -135,7 +140,7 @@ it('can be the same on another day, and has a plain word where there is none', a
   await click(page, 'The same on another day')
   const other = await page.waitForFunction(
     () =>
-      [...document.querySelectorAll<HTMLElement>('.v-overlay--active .v-list-item')].find((one) =>
+      [...document.querySelectorAll<HTMLElement>('[role=menuitem]')].find((one) =>
         one.innerText.trim().startsWith('Day 5'),
       ),
     OFTEN,
@@ -143,7 +148,7 @@ it('can be the same on another day, and has a plain word where there is none', a
   await (other.asElement() as ElementHandle<HTMLElement>).evaluate((one) => one.click())
   await saved(page)
   await page.goto(`${demo.base}/units/wind-and-kites/circle/5`)
-  await page.waitForSelector('.stage .verse')
+  await page.waitForSelector(VERSE)
   await page.goto(`${demo.base}/units/wind-and-kites/circle/9`)
   await sees(page, 'There is nothing in this circle yet')
 })
@@ -151,38 +156,38 @@ it('takes a piece of her own, says at the field what is missing, and counts with
   await page.goto(demo.base + CIRCLE)
   await click(page, 'Write your own')
   await click(page, 'Keep it')
-  await waitText(page, '.pocket', 'This cannot be empty')
+  await waitText(page, 'aside', 'This cannot be empty')
   await fill(page, 'Title', 'Out on the wire')
   await fill(page, 'Link', 'a link that is none')
   await choose(page, 'How it goes', 'Counts down, a verse each')
   await fill(page, 'One verse', '{N} {things} out on the wire')
   await click(page, 'Keep it')
-  await waitText(page, '.pocket', 'A link begins with http')
+  await waitText(page, 'aside', 'A link begins with http')
   await fill(page, 'Link', 'https://example.org/wire')
   await click(page, 'Keep it')
   await saved(page)
-  await click(page, 'Out on the wire', '.strip')
-  await waitText(page, '.pocket', 'Five kites out on the wire')
+  await click(page, 'Out on the wire', '[aria-label="The circle in its minutes"]')
+  await waitText(page, 'aside', 'Five kites out on the wire')
   await click(page, 'Change its words')
   await fill(page, 'One verse', '{N} {things} up on the wire')
   await click(page, 'Keep it')
-  await waitText(page, '.pocket', 'Five kites up on the wire')
+  await waitText(page, 'aside', 'Five kites up on the wire')
   await saved(page)
 })
 
 it('takes a book of the shelf, says how it is shared and why, and a line of her own', async () => {
   await page.goto(`${demo.base}/home?tab=books`)
   await click(page, 'Add a book')
-  await waitText(page, '.pocket', 'New book')
+  await waitText(page, 'aside', 'New book')
   await fill(page, 'Title', 'A Ladder for the Goose')
   await fill(page, 'Minutes to read it aloud', '0')
   await page.keyboard.press('Tab')
-  await waitText(page, '.pocket', 'At least 1 minute')
+  await waitText(page, 'aside', 'At least 1 minute')
   await fill(page, 'Minutes to read it aloud', '9')
   await fill(page, 'What it is about', 'goose, wind')
   await page.keyboard.press('Tab')
   await click(page, 'It is lent, and goes back')
-  await waitText(page, '.pocket', 'Goes back to')
+  await waitText(page, 'aside', 'Goes back to')
   await saved(page)
   await page.goto(demo.base + CIRCLE)
   await fill(page, 'Look for a word', 'ladder for')
@@ -190,22 +195,22 @@ it('takes a book of the shelf, says how it is shared and why, and a line of her 
   await saved(page)
   await page.waitForFunction(
     () =>
-      [...document.querySelectorAll('[aria-label="The circle in order"] .card-title')].some((one) =>
+      [...document.querySelectorAll('[aria-label="The circle in order"] [data-title]')].some((one) =>
         one.textContent!.includes('A Ladder for the Goose'),
       ),
     OFTEN,
   )
   // Nine minutes for those who sit four: its pictures.
-  await click(page, 'A Ladder for the Goose', '.strip')
-  await waitText(page, '.pocket', 'Reading it takes 9 min, and the youngest sit about 4.')
-  await waitText(page, '.pocket', 'Only looked at.')
+  await click(page, 'A Ladder for the Goose', '[aria-label="The circle in its minutes"]')
+  await waitText(page, 'aside', 'Reading it takes 9 min, and the youngest sit about 4.')
+  await waitText(page, 'aside', 'Only looked at.')
   await choose(page, 'How it is shared', 'Told shorter')
-  await waitText(page, '.pocket', 'Told shorter.')
+  await waitText(page, 'aside', 'Told shorter.')
   await saved(page)
   await click(page, 'Add something')
   await click(page, 'Only a line')
   await click(page, 'Put it in')
-  await waitText(page, '.pocket', 'This cannot be empty')
+  await waitText(page, 'aside', 'This cannot be empty')
   await fill(page, 'What it is', 'A feather from the gate')
   await click(page, 'Put it in')
   await saved(page)
@@ -215,9 +220,9 @@ it('is ordered by hand', async () => {
   const before = await titles()
   const middle = before.length - 3
   const rowOf = async (at: number) =>
-    (await (await page.$$('[aria-label="The circle in order"] .row-of'))[at].boundingBox())!
+    (await (await page.$$('[aria-label="The circle in order"] > li'))[at].boundingBox())!
   await page.$$eval(
-    '[aria-label="The circle in order"] .row-of',
+    '[aria-label="The circle in order"] > li',
     (all, at) => all[at].scrollIntoView({ block: 'center' }),
     middle,
   )
@@ -229,7 +234,7 @@ it('is ordered by hand', async () => {
   await page.mouse.up()
   await page.waitForFunction(
     (was: string, at: number) =>
-      document.querySelectorAll('[aria-label="The circle in order"] .card-title')[at]?.textContent?.trim() !== was,
+      document.querySelectorAll('[aria-label="The circle in order"] [data-title]')[at]?.textContent?.trim() !== was,
     OFTEN,
     before[middle - 1],
     middle - 1,
@@ -240,7 +245,7 @@ it('is ordered by hand', async () => {
 it('stands beside the others of its week, and gives them its opening', async () => {
   await click(page, 'The week at a glance')
   await sees(page, 'Circles of the week')
-  await waitText(page, '.week', 'They sit')
+  await waitText(page, '[aria-label="The circles of the week"]', 'They sit')
   await click(page, 'Open 1 other like day 4')
   await saved(page)
   await click(page, 'The circles of a week open alike')
@@ -264,10 +269,10 @@ it('grows by what the kids say, and has its figures and things on paper, on the 
   await click(page, 'Add The slow parcel')
   await saved(page)
   await click(page, 'On stage')
-  await page.waitForSelector('.stage .verse')
+  await page.waitForSelector(VERSE)
   for (let i = 0; i < 30 && !(await verse()).startsWith('I packed my bag'); i++) {
-    await click(page, 'Skip', '.stage')
-    await page.waitForSelector('.stage .verse')
+    await click(page, 'Skip', '[aria-label="Circle on stage"]')
+    await page.waitForSelector(VERSE)
   }
   const of = async () => Number(/of (\d+)/.exec(await verse())![1])
   const verses = await of()
@@ -276,18 +281,21 @@ it('grows by what the kids say, and has its figures and things on paper, on the 
   await page.keyboard.press('Enter')
   await page.waitForFunction(
     (was: number) =>
-      Number(/of (\d+)/.exec(document.querySelector<HTMLElement>('.words .title')!.innerText)?.[1]) === was + 1,
+      Number(
+        /of (\d+)/.exec(document.querySelector<HTMLElement>('[aria-label="The words"] p:first-child')!.innerText)?.[1],
+      ) ===
+      was + 1,
     OFTEN,
     verses,
   )
   await click(page, 'Shorten')
   expect(await verse()).toContain(`verse ${verses + 1} of ${verses + 1}`)
-  await click(page, 'Back', '.stage')
-  await waitText(page, '.stage', 'a wheelbarrow')
+  await click(page, 'Back', '[aria-label="Circle on stage"]')
+  await waitText(page, '[aria-label="Circle on stage"]', 'a wheelbarrow')
   await saved(page)
   await page.keyboard.press('Escape')
   await page.waitForSelector('[aria-label="The circle in order"]')
-  await click(page, 'The slow parcel', '.strip')
+  await click(page, 'The slow parcel', '[aria-label="The circle in its minutes"]')
   await click(page, 'Print them')
   await sees(page, 'The slow parcel: figures')
   await page.goto(`${demo.base}/units/wind-and-kites/prepare`)
@@ -296,7 +304,7 @@ it('grows by what the kids say, and has its figures and things on paper, on the 
 it('is led by touch on the phone of a helper, by a link, with no network', async () => {
   await page.goto(`${demo.base}/units/wind-and-kites/hand-over`)
   await click(page, 'Make a link')
-  const address = await page.waitForSelector('output.address')
+  const address = await page.waitForSelector('output')
   const link = await address!.evaluate((one) => one.textContent!.trim())
   const { browser, close } = await openBrowser()
   const { page: phone, errors } = await openPage(browser, PHONE, 'light')
@@ -305,14 +313,16 @@ it('is led by touch on the phone of a helper, by a link, with no network', async
   await phone.waitForNetworkIdle({ idleTime: 300 })
   await phone.setOfflineMode(true)
   await click(phone, 'Lead it from here')
-  await phone.waitForSelector('.stage .verse')
-  const shown = () => textOf(phone, '.stage .words')
+  await phone.waitForSelector(VERSE)
+  const shown = () => textOf(phone, '[aria-label="The words"]')
   const before = await shown()
-  const { x, y, width } = (await (await phone.$('.stage .scene'))!.boundingBox())!
+  const { x, y, width } = (await (await phone.$(
+    '[aria-label="Circle on stage"] :has(> [aria-label="The words"])',
+  ))!.boundingBox())!
   await phone.touchscreen.tap(x + width / 2, y + 120)
   await phone.waitForFunction(
     (was: string) =>
-      document.querySelector<HTMLElement>('.stage .words')!.innerText.replace(/\s+/g, ' ').trim() !== was,
+      document.querySelector<HTMLElement>('[aria-label="The words"]')!.innerText.replace(/\s+/g, ' ').trim() !== was,
     OFTEN,
     before,
   )
@@ -321,9 +331,9 @@ it('is led by touch on the phone of a helper, by a link, with no network', async
   await touch.move(x + 160, y + 120)
   await touch.move(x + 260, y + 122)
   await touch.end()
-  await waitText(phone, '.stage .words', before.slice(0, 30))
+  await waitText(phone, '[aria-label="The words"]', before.slice(0, 30))
   await click(phone, 'End here')
-  await phone.waitForSelector('.stage', { hidden: true })
+  await phone.waitForSelector('[aria-label="Circle on stage"]', { hidden: true })
   expect(errors.filter((one) => !/ERR_INTERNET_DISCONNECTED|Failed to fetch/.test(one))).toEqual([])
   await close()
 })

@@ -82,11 +82,11 @@ export async function fill(page: Page, label: string, text: string): Promise<voi
 
 /** Chooses from a list by what it is called to a reader. */
 export async function choose(page: Page, field: string, option: string) {
-  const box = (await page.waitForSelector(`.v-field:has([aria-label="${field}"])`))!
+  const box = (await page.waitForSelector(`[role=combobox]:has([aria-label="${field}"])`))!
   await box.evaluate((one) => one.scrollIntoView({ block: 'center' }))
   await box.click()
   const find = (wanted: string) =>
-    [...document.querySelectorAll<HTMLElement>('.v-overlay--active .v-list-item')].find((one) =>
+    [...document.querySelectorAll<HTMLElement>('[role=listbox] [role=option]')].find((one) =>
       one.innerText.trim().startsWith(wanted),
     ) ?? null
   const item = await page.waitForFunction(find, OFTEN, option)
@@ -112,7 +112,7 @@ export async function drag(page: Page, from: string, to: string): Promise<void> 
   // The page may have grown rows for the drop, so the target is looked up again.
   const box = (await (await page.waitForSelector(to))!.boundingBox())!
   await page.mouse.move(box.x + box.width / 2, box.y + box.height - 12, { steps: 12 })
-  await page.waitForSelector(`${to}.over`)
+  await page.waitForSelector(`${to}[data-over]`)
   await page.mouse.up()
 }
 
@@ -149,7 +149,7 @@ export const waitText = (page: Page, selector: string, part: string) =>
 export const saved = (page: Page) =>
   page.waitForFunction(
     () =>
-      /Saved \d/.test(document.querySelector<HTMLElement>('.foot')?.innerText ?? '') &&
+      /Saved \d/.test(document.querySelector<HTMLElement>('[aria-label="The way through a unit"]')?.innerText ?? '') &&
       localStorage.getItem('kobby-queue') === null,
     OFTEN,
   )
@@ -168,9 +168,7 @@ export async function makeAccount(
 
 /** Goes on from the recovery code, which is shown once. */
 export async function keepCode(page: Page): Promise<string> {
-  const code = await page
-    .waitForSelector('output.code')
-    .then((shown) => shown!.evaluate((one) => one.textContent!.trim()))
+  const code = await page.waitForSelector('output').then((shown) => shown!.evaluate((one) => one.textContent!.trim()))
   await click(page, 'I have kept it')
   return code
 }

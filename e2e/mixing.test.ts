@@ -32,20 +32,22 @@ const IN = '[aria-label="What goes in"]'
 describe('mixing for the day', () => {
   it('says for whom each recipe is, on the day that is chosen', async () => {
     await page.goto(`${home.base}/units/wind-and-kites/get-ready?tab=mix`)
-    await waitText(page, '.recipe', 'not Pip, Oona or Juno')
+    await waitText(page, '[aria-label="Recipes"] li button', 'not Pip, Oona or Juno')
     expect(await textOf(page, '[aria-label="Doughs and clay"]')).toContain('Oat dough for those who taste')
     await choose(page, 'For which day', 'Day 3, Mon, Mar 9')
     // Juno does not come on Mondays, and Idris, who mouths things, does.
-    await waitText(page, '.recipe', 'not Pip, Oona or Idris')
+    await waitText(page, '[aria-label="Recipes"] li button', 'not Pip, Oona or Idris')
   })
 
   it('finds a recipe by what goes into it', async () => {
     await fill(page, 'Find a recipe', 'lens')
-    await page.waitForFunction(() => document.querySelectorAll('.recipe').length === 1, { polling: 50 })
+    await page.waitForFunction(() => document.querySelectorAll('[aria-label="Recipes"] li button').length === 1, {
+      polling: 50,
+    })
     await fill(page, 'Find a recipe', 'no such thing')
     await sees(page, 'No recipe like that')
     await fill(page, 'Find a recipe', 'oobleck')
-    await click(page, 'Oobleck', '.groups')
+    await click(page, 'Oobleck', '[aria-label="Recipes"]')
     await sees(page, 'What goes in')
   })
 
@@ -97,28 +99,28 @@ describe('mixing for the day', () => {
   it('swaps for the child who needs it, takes it from the cupboard, and says when it is thrown away', async () => {
     await page.goto(`${home.base}/units/wind-and-kites/get-ready?tab=mix&recipe=no-cook-dough`)
     await waitText(page, IN, 'Rice flour')
-    await waitText(page, '.pocket', 'because of Juno')
+    await waitText(page, 'aside', 'because of Juno')
     // Made on Tuesday, March 10, shared by four: raw flour keeps three days then.
-    await waitText(page, '.pocket', 'Friday, March 13, since several children share it')
-    await waitText(page, '.pocket', '252 g short')
-    await click(page, 'Rice flour for wheat flour', '.pocket')
+    await waitText(page, 'aside', 'Friday, March 13, since several children share it')
+    await waitText(page, 'aside', '252 g short')
+    await click(page, 'Rice flour for wheat flour', 'aside')
     await waitText(page, IN, 'Wheat flour')
-    await waitText(page, '.pocket', 'Wheat flour')
+    await waitText(page, 'aside', 'Wheat flour')
   })
 
   it('keeps the recipe over a reload, and goes back to all of them', async () => {
     await page.reload()
     await waitText(page, 'main', 'Dough without cooking')
     await click(page, 'All recipes')
-    await waitText(page, '.recipe', 'for all')
+    await waitText(page, '[aria-label="Recipes"] li button', 'for all')
     expect(errors).toEqual([])
   })
 })
 
 describe('what is in the house', () => {
   it('says what must go, and what was learned of a slime', async () => {
-    await waitText(page, '.fridge', 'Cooked dough without wheat')
-    await waitText(page, '.fridge', 'toss by Wed, Mar 11')
+    await waitText(page, '[aria-label="In the house"]', 'Cooked dough without wheat')
+    await waitText(page, '[aria-label="In the house"]', 'toss by Wed, Mar 11')
     await page.goto(`${home.base}/units/wind-and-kites/get-ready?tab=mix&recipe=starch-slime`)
     await waitText(page, IN, 'Usual here: the last 2 times took')
   })
@@ -130,7 +132,7 @@ describe('mixing a batch from the plan of the week', () => {
     await waitText(page, IN, 'Fine salt')
     await choose(page, 'For which day', 'Day 8, Mon, Mar 16')
     await waitText(page, '[aria-label="On the plan"]', 'Salt dough tags')
-    await click(page, 'Oat flour labeled gluten-free for wheat flour', '.pocket')
+    await click(page, 'Oat flour labeled gluten-free for wheat flour', 'aside')
     await waitText(page, IN, 'Oat flour')
     await page.keyboard.press('p')
     await waitText(page, '[aria-label="On the plan"]', 'Mixed for Salt dough tags, Mon, Mar 16. The kids mix it.')
@@ -149,7 +151,7 @@ describe('mixing a batch from the plan of the week', () => {
   it('is mixed from there, with its swap and by feel, and what went in is out of the pantry', async () => {
     await click(page, 'Start mixing')
     await click(page, 'Done')
-    await waitText(page, '.step.on', 'Firm, and it leaves the bowl clean')
+    await waitText(page, '[aria-current=step]', 'Firm, and it leaves the bowl clean')
     await click(page, 'Add 1 tsp')
     await click(page, 'It’s right')
     await click(page, 'Done')
@@ -173,11 +175,14 @@ describe('mixing a batch from the plan of the week', () => {
     })
     expect(rows.onHand).toBeCloseTo(500 - rows.ml * rows.density, 1)
     await click(page, 'All recipes')
-    await waitText(page, '.fridge', 'Salt dough to bake or dry')
+    await waitText(page, '[aria-label="In the house"]', 'Salt dough to bake or dry')
     // Undo takes back the batch and what it took, in one step.
     await click(page, 'Undo')
     await page.waitForFunction(
-      () => !document.querySelector<HTMLElement>('.fridge')?.innerText.includes('Salt dough to bake or dry'),
+      () =>
+        !document
+          .querySelector<HTMLElement>('[aria-label="In the house"]')
+          ?.innerText.includes('Salt dough to bake or dry'),
       { polling: 50 },
     )
   })
@@ -193,8 +198,8 @@ describe('mixing a batch from the plan of the week', () => {
       { polling: 50 },
     )
     await (card.asElement() as ElementHandle<HTMLElement>).click()
-    await waitText(page, '.pocket', 'Mixed by Salt dough to bake or dry')
-    await click(page, 'Salt dough to bake or dry', '.pocket')
+    await waitText(page, 'aside', 'Mixed by Salt dough to bake or dry')
+    await click(page, 'Salt dough to bake or dry', 'aside')
     await sees(page, 'What goes in')
   })
 
@@ -204,27 +209,27 @@ describe('mixing a batch from the plan of the week', () => {
     await page.goto(`${home.base}/units/wind-and-kites/${DOUGH}`)
     await waitText(page, IN, 'Rice flour')
     await click(page, 'Start mixing')
-    await waitText(page, '.step.on', 'Stir flour and salt')
+    await waitText(page, '[aria-current=step]', 'Stir flour and salt')
     await page.keyboard.press(' ')
-    await waitText(page, '.step.on', 'the first of the water')
+    await waitText(page, '[aria-current=step]', 'the first of the water')
     await page.click('[aria-label="What goes in"] h3')
-    await waitText(page, '.step.on', 'Add water a spoonful')
+    await waitText(page, '[aria-current=step]', 'Add water a spoonful')
     await click(page, 'Back a step')
-    await waitText(page, '.step.on', 'the first of the water')
+    await waitText(page, '[aria-current=step]', 'the first of the water')
     await click(page, 'Done')
-    await waitText(page, '.step.on', 'Silky, and it no longer sticks')
+    await waitText(page, '[aria-current=step]', 'Silky, and it no longer sticks')
   })
 
   it('adds by feel, over a reload, and says when it is the most', async () => {
-    await waitText(page, '.so-far', '2 tbsp and 1 tsp')
+    await waitText(page, 'main [role=status]', '2 tbsp and 1 tsp')
     await click(page, 'Add 1 tbsp')
-    await waitText(page, '.so-far', '3 tbsp and 1 tsp')
+    await waitText(page, 'main [role=status]', '3 tbsp and 1 tsp')
     await page.reload()
-    await waitText(page, '.so-far', '3 tbsp and 1 tsp')
+    await waitText(page, 'main [role=status]', '3 tbsp and 1 tsp')
     for (let i = 0; i < 9; i++) await click(page, 'Add 1 tbsp')
-    await waitText(page, '.step.on', 'That is the most.')
+    await waitText(page, '[aria-current=step]', 'That is the most.')
     await click(page, 'Take 1 tbsp back')
-    await waitText(page, '.so-far', '2/3 cup')
+    await waitText(page, 'main [role=status]', '2/3 cup')
     await click(page, 'It’s right')
     await click(page, 'Done')
   })
@@ -262,20 +267,23 @@ describe('mixing a batch from the plan of the week', () => {
 
   it('is on the fridge list, for whom it is not, until it is gone', async () => {
     await click(page, 'All recipes')
-    await waitText(page, '.fridge', 'Dough without cooking')
-    await waitText(page, '.fridge', 'not for Pip, Oona or Idris')
-    await waitText(page, '.fridge', 'Softer with fresh flour')
+    await waitText(page, '[aria-label="In the house"]', 'Dough without cooking')
+    await waitText(page, '[aria-label="In the house"]', 'not for Pip, Oona or Idris')
+    await waitText(page, '[aria-label="In the house"]', 'Softer with fresh flour')
     await click(page, 'Labels for Dough without cooking')
-    await waitText(page, '.labels', 'A4 paper, 10 to cut apart')
+    await waitText(page, '[aria-label="In the house"]', 'A4 paper, 10 to cut apart')
     await choose(page, 'Sheet', 'A4 sheet of 21, 63.5 x 38.1 mm')
     await sees(page, 'First free label')
     await click(page, 'It’s gone: Dough without cooking')
     await page.waitForFunction(
-      () => !document.querySelector<HTMLElement>('.fridge')?.innerText.includes('Dough without cooking'),
+      () =>
+        !document
+          .querySelector<HTMLElement>('[aria-label="In the house"]')
+          ?.innerText.includes('Dough without cooking'),
       { polling: 50 },
     )
     await click(page, 'Undo')
-    await waitText(page, '.fridge', 'Dough without cooking')
+    await waitText(page, '[aria-label="In the house"]', 'Dough without cooking')
   })
 
   it('keeps the waits of several mixtures at once, and stops one without a trace', async () => {
@@ -287,12 +295,12 @@ describe('mixing a batch from the plan of the week', () => {
     await click(page, 'Done')
     await click(page, 'Done, start the timer')
     await page.reload()
-    await waitText(page, '.timers', 'h')
-    expect(await page.$$eval('.timer .left', (all) => all.length)).toBe(2)
-    await waitText(page, '.timers', 'Ice boats')
+    await waitText(page, '[aria-label="Timers"]', 'h')
+    expect(await page.$$eval('[aria-label="Timers"] [role=timer]', (all) => all.length)).toBe(2)
+    await waitText(page, '[aria-label="Timers"]', 'Ice boats')
     // What takes a night is on the clock too.
     await waitText(page, '[aria-label="On the clock"]', 'Ready, begun now')
-    await click(page, 'Bread in a bag', '.timers')
+    await click(page, 'Bread in a bag', '[aria-label="Timers"]')
     await waitText(page, 'main h2', 'Bread in a bag')
     await click(page, 'Stop mixing')
     await sees(page, 'Nothing of it is written down.')
@@ -310,9 +318,9 @@ describe('a wait that is over', () => {
       localStorage.setItem('kobby-mixing', JSON.stringify(going))
     })
     await page.goto(`${home.base}/pantry`)
-    await waitText(page, '.alarms', 'Ice boats is ready since')
-    await click(page, 'Got it', '.alarms')
-    await page.waitForFunction(() => !document.querySelector('.alarms'), { polling: 50 })
+    await waitText(page, '[aria-label="Timers that are over"]', 'Ice boats is ready since')
+    await click(page, 'Got it', '[aria-label="Timers that are over"]')
+    await page.waitForFunction(() => !document.querySelector('[aria-label="Timers that are over"]'), { polling: 50 })
     expect(errors).toEqual([])
   })
 })
@@ -339,11 +347,11 @@ describe('recipes of her own', () => {
     await sees(page, 'Kitchen sand')
   })
   it('are changed, kept as a file, removed, and brought back by undo', async () => {
-    await click(page, 'Change it', '.pocket')
+    await click(page, 'Change it', 'aside')
     await fill(page, 'Name', 'Moon sand of ours')
     await click(page, 'Save the recipe')
     await waitText(page, 'main h2', 'Moon sand of ours')
-    await click(page, 'Remove it', '.pocket')
+    await click(page, 'Remove it', 'aside')
     await sees(page, 'Doughs and clay')
     await page.waitForFunction(() => !document.body.innerText.includes('Moon sand of ours'), { polling: 50 })
     await page.evaluate(() =>
@@ -358,10 +366,10 @@ describe('recipes of her own', () => {
   })
   it('are copied from the library, and come in from a file of elsewhere', async () => {
     await page.goto(`${home.base}/units/wind-and-kites/get-ready?tab=mix&recipe=oobleck`)
-    await click(page, 'Copy and change it', '.pocket')
+    await click(page, 'Copy and change it', 'aside')
     await waitText(page, 'main', 'A recipe of your own')
     await page.goto(`${home.base}/units/wind-and-kites/get-ready?tab=mix`)
-    const input = (await page.waitForSelector('.own input[type=file]'))! as ElementHandle<HTMLInputElement>
+    const input = (await page.waitForSelector('main input[type=file]'))! as ElementHandle<HTMLInputElement>
     const folder = mkdtempSync(join(tmpdir(), 'kobby-recipe-'))
     const file = (name: string, text: string) => (writeFileSync(join(folder, name), text), join(folder, name))
     await input.uploadFile(file('odd.json', 'no json'))

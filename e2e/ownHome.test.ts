@@ -48,14 +48,16 @@ it('asks three questions and makes a working home of the answers', async () => {
   await sees(page, 'Planning style')
   await fill(page, 'Theme', 'Bakers')
   await click(page, 'Lay out a first plan')
-  await click(page, 'Start', 'form.k-sheet')
+  await click(page, 'Start', '[role=dialog] form')
   await sees(page, 'Add a slow project')
 })
 
 it('knows for whom an idea is, from the first day', async () => {
   await click(page, 'Gather ideas')
-  await waitText(page, '.ideas', 'A bakery of dough')
-  const marks = await page.$$eval('.ideas .idea:first-child .mark .sr-only', (all) => all.map((one) => one.textContent))
+  await waitText(page, '[aria-label="Ideas"]', 'A bakery of dough')
+  const marks = await page.$$eval('[aria-label="Ideas"] > li:first-child [aria-label="Who"] span:last-child', (all) =>
+    all.map((one) => one.textContent),
+  )
   expect(marks).toEqual([
     'Emil takes part: Drop dough rolls into the muffin tin, one in each cup.',
     'Noor takes part: Take an order of up to five rolls and count them out.',
@@ -64,29 +66,29 @@ it('knows for whom an idea is, from the first day', async () => {
 
 it('mixes a recipe for the children of its own home', async () => {
   await page.goto(page.url().replace(/gather.*$/, 'get-ready?tab=mix'))
-  await click(page, 'Oobleck', '.groups')
+  await click(page, 'Oobleck', '[aria-label="Recipes"]')
   await sees(page, 'for Emil and Noor')
   // 90 g and 150 g: 125 g of corn starch and 115 g of water, by US cups.
   await waitText(page, '[aria-label="What goes in"]', '1 cup')
   await waitText(page, '[aria-label="What goes in"]', '1/2 cup')
   // The kitchen was ticked at the start, the food was not.
-  await waitText(page, '.pocket', '4.4 oz short')
+  await waitText(page, 'aside', '4.4 oz short')
   // By the real clock: mixed today, and for today only.
   await click(page, 'Start mixing')
   await click(page, 'Done')
-  await waitText(page, '.step.on', 'It runs like syrup')
+  await waitText(page, '[aria-current=step]', 'It runs like syrup')
   await click(page, 'Add 1 tbsp')
   await click(page, 'It’s right')
   await waitText(page, 'main', 'It is mixed')
   await click(page, 'Write it down')
   await waitText(page, '[aria-label="The label"]', 'For today only')
   await click(page, 'All recipes')
-  await waitText(page, '.fridge', 'Oobleck')
+  await waitText(page, '[aria-label="In the house"]', 'Oobleck')
   await page.reload()
-  await waitText(page, '.fridge', 'Oobleck')
-  await waitText(page, '.fridge', 'fine for everyone')
+  await waitText(page, '[aria-label="In the house"]', 'Oobleck')
+  await waitText(page, '[aria-label="In the house"]', 'fine for everyone')
   await click(page, 'It’s gone: Oobleck')
-  await page.waitForFunction(() => !document.querySelector('.fridge'))
+  await page.waitForFunction(() => !document.querySelector('[aria-label="In the house"]'))
 })
 
 it('keeps what is changed in Home, and takes it back', async () => {
@@ -97,10 +99,10 @@ it('keeps what is changed in Home, and takes it back', async () => {
   await click(page, 'Remove nap 2')
   await saved(page)
   await page.reload()
-  await waitText(page, '.things', 'sleeps 9:30 to 10:45')
+  await waitText(page, 'main ul', 'sleeps 9:30 to 10:45')
   await page.waitForFunction(() => !document.body.innerText.includes('1 to 3'))
   await click(page, 'Undo')
-  await waitText(page, '.things', '1 to 3')
+  await waitText(page, 'main ul', '1 to 3')
 })
 
 it('says what is wrong with a file, names the place, and changes nothing', async () => {

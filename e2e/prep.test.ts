@@ -37,7 +37,7 @@ async function keepIdea(id: string, over: Parameters<typeof anActivity>[0]): Pro
   )
   expect(answer).toBe(200)
 }
-const barOf = (day: string, window: string) => `[aria-label="${day}"] [aria-label^="${window}"] .bar`
+const barOf = (day: string, window: string) => `[aria-label="${day}"] [aria-label^="${window}"] [data-slot]`
 const minutes = async (selector: string) => textOf(page, selector)
 
 describe('a basket with what takes three weeks and what takes a night', () => {
@@ -80,19 +80,21 @@ describe('a basket with what takes three weeks and what takes a night', () => {
     for (const title of ['Prints of pressed leaves', 'Sticks of ice']) {
       await fill(page, 'Search by any word', title)
       await page.waitForFunction(
-        (wanted: string) => document.querySelector('.ideas .card-title')?.textContent?.trim() === wanted,
+        (wanted: string) => document.querySelector('[aria-label="Ideas"] [data-title]')?.textContent?.trim() === wanted,
         OFTEN,
         title,
       )
       await click(page, `Gather ${title}`)
     }
-    await waitText(page, '.pocket', 'too late for this unit: 21 days before, so Tue, Mar 31 at the earliest')
-    await waitText(page, '.pocket', 'begins the day before: day 5 at the earliest')
+    await waitText(page, 'aside', 'too late for this unit: 21 days before, so Tue, Mar 31 at the earliest')
+    await waitText(page, 'aside', 'begins the day before: day 5 at the earliest')
     // Beside the grass there is no room for it on the ribbon.
-    await waitText(page, '.ribbon', '+1 ahead')
+    await waitText(page, '[aria-label="Program days"]', '+1 ahead')
   })
   it('takes another idea in its place', async () => {
-    const other = await page.$$eval('.lead .v-btn', (all) => all.map((one) => one.textContent.trim()))
+    const other = await page.$$eval('[aria-label="What begins ahead"] button', (all) =>
+      all.map((one) => one.textContent.trim()),
+    )
     expect(other.every((words) => words.endsWith('in its place'))).toBe(true)
     await click(page, other[0])
     await page.waitForFunction(() => !document.body.innerText.includes('too late for this unit'), OFTEN)
@@ -100,26 +102,26 @@ describe('a basket with what takes three weeks and what takes a night', () => {
   })
   it('puts the ice on the plan for tomorrow, and freezing them into tonight', async () => {
     await page.goto(`${demo.base}${WIND}/lay-out`)
-    await waitText(page, '.pulse', 'Well-rounded')
-    const before = await minutes('.reading.preparation b')
-    await drag(page, '.pocket [data-activity="ice-sticks"]', '[data-slot="5 after"]')
+    await waitText(page, 'footer', 'Well-rounded')
+    const before = await minutes('[data-reading=preparation] b')
+    await drag(page, 'aside [data-activity="ice-sticks"]', '[data-slot="5 after"]')
     await waitText(page, '[data-slot="5 after"]', 'Sticks of ice')
     await saved(page)
-    expect(await minutes('.reading.preparation b')).not.toBe(before)
+    expect(await minutes('[data-reading=preparation] b')).not.toBe(before)
     await page.goto(`${demo.base}${WIND}/get-ready?tab=time`)
-    await waitText(page, '.prep', 'Freeze colored water in cups')
+    await waitText(page, '[aria-label="Preparation"]', 'Freeze colored water in cups')
   })
 })
 
 describe('the board of windows', () => {
   it('says what would break before a task is moved, moves it by hand, and takes that back', async () => {
     await page.goto(`${demo.base}${WHEELS}/get-ready?tab=time`)
-    await waitText(page, '.prep', 'Draw each figure on a card')
-    await waitText(page, '.pocket', '9 min over: Thursday, before')
+    await waitText(page, '[aria-label="Preparation"]', 'Draw each figure on a card')
+    await waitText(page, 'aside', '9 min over: Thursday, before')
     // Cutting the wheels takes nearly two hours: an evening is far too short for it.
     await drag(page, '[data-drag="wheels-and-ramps-9:cut-wheels"]', barOf('Wednesday, March 18', 'Evening'))
-    await waitText(page, '.notice', '“Cut 24 wheels')
-    await click(page, 'Leave it', '.notice')
+    await waitText(page, 'main [role=alert]', '“Cut 24 wheels')
+    await click(page, 'Leave it', 'main')
     await drag(page, '[data-drag="wheels-and-ramps-14:draw-cards"]', barOf('Thursday, March 19', 'Evening'))
     await waitText(page, barOf('Thursday, March 19', 'Evening'), 'Draw each figure on a card')
     await waitText(page, barOf('Thursday, March 19', 'Evening'), 'put here')
@@ -130,16 +132,19 @@ describe('the board of windows', () => {
   it('is moved without a mouse as well, and handed on', async () => {
     await click(page, 'Draw each figure on a card')
     await choose(page, 'Do it', 'Thu 19, Nap, 1:15 to 2:45')
-    await waitText(page, '.prep', 'put here')
+    await waitText(page, '[aria-label="Preparation"]', 'put here')
     await choose(page, 'Who', 'Teo')
-    await waitText(page, '.pocket', 'by Teo')
+    await waitText(page, 'aside', 'by Teo')
     await saved(page)
   })
   it('cures what does not fit by one click', async () => {
-    await click(page, 'Close', '.pocket')
-    await click(page, 'A wall of wheels on day 2', '.pocket')
-    await waitText(page, '.pocket', 'All of it fits into your prep time.')
-    await page.waitForFunction(() => !document.querySelector('.task.over'), OFTEN)
+    await click(page, 'Close', 'aside')
+    await click(page, 'A wall of wheels on day 2', 'aside')
+    await waitText(page, 'aside', 'All of it fits into your prep time.')
+    await page.waitForFunction(
+      () => ![...document.querySelectorAll('main button')].some((one) => one.textContent!.includes('do not fit')),
+      OFTEN,
+    )
     await saved(page)
   })
   it('begins as late as can be where she likes that better', async () => {
@@ -156,13 +161,13 @@ describe('the board of windows', () => {
     await saved(page)
   })
   it('keeps what waits for other days', async () => {
-    await click(page, 'Add a kind of work', '.pocket')
+    await click(page, 'Add a kind of work', 'aside')
     await choose(page, 'Kind of work', 'Drawing and writing')
-    await click(page, 'Keep it so', '.pocket')
-    await waitText(page, '.pocket', 'Drawing and writing: not on Mon, Tue, Wed, Thu and Fri')
+    await click(page, 'Keep it so', 'aside')
+    await waitText(page, 'aside', 'Drawing and writing: not on Mon, Tue, Wed, Thu and Fri')
     // Her prep time is on weekdays only: nothing takes it now.
-    await waitText(page, '.prep', 'Fits in no prep time')
-    await click(page, 'Drawing and writing on any day', '.pocket')
+    await waitText(page, '[aria-label="Preparation"]', 'Fits in no prep time')
+    await click(page, 'Drawing and writing on any day', 'aside')
     await page.waitForFunction(() => !document.body.innerText.includes('Fits in no prep time'), OFTEN)
     await saved(page)
   })
@@ -171,15 +176,15 @@ describe('the board of windows', () => {
 describe('a slow project', () => {
   it('is behind its forecast, moves on with what really happened, and is looked after on closed days', async () => {
     await page.goto(`${demo.base}${WIND}/get-ready?tab=time`)
-    await waitText(page, '.card.slow', 'Sprouting: 1 day behind the forecast.')
-    await click(page, 'Sprouting is over today', '.card.slow')
-    await waitText(page, '.card.slow', 'Growing a hand high: over between Sun, Mar 15 to Fri, Mar 20')
+    await waitText(page, 'article', 'Sprouting: 1 day behind the forecast.')
+    await click(page, 'Sprouting is over today', 'article')
+    await waitText(page, 'article', 'Growing a hand high: over between Sun, Mar 15 to Fri, Mar 20')
     await choose(page, 'Mist it until the soil is damp, Saturday, March 14', 'Teo')
-    await click(page, 'Look and measure', '.card.slow')
+    await click(page, 'Look and measure', 'article')
     await fill(page, 'How tall is Grass in the wind', '1.5')
     await fill(page, 'What you saw', 'first green')
-    await click(page, 'Write it down', '.card.slow')
-    await waitText(page, '.card.slow', '1.5 cm, first green')
+    await click(page, 'Write it down', 'article')
+    await waitText(page, 'article', '1.5 cm, first green')
     await saved(page)
   })
 })
@@ -188,7 +193,7 @@ describe('what a helper prepares', () => {
   it('stands on the sheet of the day, and so on the link to it', async () => {
     await click(page, 'Cut one length of streamer for each child')
     await choose(page, 'Who', 'Teo')
-    await waitText(page, '.pocket', 'by Teo')
+    await waitText(page, 'aside', 'by Teo')
     await saved(page)
     await page.goto(`${demo.base}${WIND}/hand-over`)
     await sees(
@@ -196,7 +201,7 @@ describe('what a helper prepares', () => {
       'Teo prepares, 1:15 to 2:30: Cut one length of streamer for each child (3 min, for Wind finder on Thu 12).',
     )
     await page.goto(`${demo.base}${WIND}/get-ready?tab=time`)
-    await waitText(page, '.prep', 'Cut five kites from felt')
+    await waitText(page, '[aria-label="Preparation"]', 'Cut five kites from felt')
   })
 })
 
@@ -208,12 +213,12 @@ describe('an evening in the kitchen, on a phone', () => {
     await signIn(phone, demo.base)
     await sees(phone, 'Wheels and Ramps')
     await phone.goto(`${demo.base}${WIND}/prepare`)
-    await waitText(phone, '.tomorrow', 'Wednesday, March 11, day 5')
+    await waitText(phone, '[aria-label="The next day"]', 'Wednesday, March 11, day 5')
   })
   it('shows what to do now, what to have at hand, and what tomorrow still needs', async () => {
-    await waitText(phone, '.tomorrow', '0 of 4 tasks ready.')
-    await waitText(phone, '.work', 'Freeze colored water in cups')
-    await waitText(phone, '.prepare', 'Have at hand')
+    await waitText(phone, '[aria-label="The next day"]', '0 of 4 tasks ready.')
+    await waitText(phone, '[aria-label="What to do"]', 'Freeze colored water in cups')
+    await waitText(phone, 'main', 'Have at hand')
   })
   it('runs one task by the clock, which a reload does not stop', async () => {
     await click(phone, 'Start Tape paper over the whole table, Print with wheels')
@@ -222,8 +227,8 @@ describe('an evening in the kitchen, on a phone', () => {
     await sees(phone, 'of about 5 min')
     await click(phone, 'Only a part of it')
     await fill(phone, 'Minutes of it that are done', '2')
-    await click(phone, 'Write it down', '.current')
-    await waitText(phone, '.work', '3 min')
+    await click(phone, 'Write it down', '[aria-label="What you are doing"]')
+    await waitText(phone, '[aria-label="What to do"]', '3 min')
     await saved(phone)
   })
   it('learns how long it takes here, from a clock that ran nine minutes for what should take three', async () => {
@@ -234,8 +239,8 @@ describe('an evening in the kitchen, on a phone', () => {
     })
     await phone.reload()
     await sees(phone, 'of about 3 min')
-    await click(phone, 'Ready', '.current')
-    await waitText(phone, '.tomorrow', '1 of 4 tasks ready.')
+    await click(phone, 'Ready', '[aria-label="What you are doing"]')
+    await waitText(phone, '[aria-label="The next day"]', '1 of 4 tasks ready.')
     await saved(phone)
   })
   it('ends with tomorrow ready', async () => {
@@ -245,14 +250,14 @@ describe('an evening in the kitchen, on a phone', () => {
       'Lay into the circle basket: snail, parcel and sprout, Circle',
     ])
       await click(phone, `${step}: ready`)
-    await waitText(phone, '.tomorrow', 'All 4 of its tasks are ready.')
+    await waitText(phone, '[aria-label="The next day"]', 'All 4 of its tasks are ready.')
     await saved(phone)
-    await phone.click('.tomorrow summary')
-    await waitText(phone, '.tomorrow', 'Print with wheels')
+    await phone.click('[aria-label="The next day"] summary')
+    await waitText(phone, '[aria-label="The next day"]', 'Print with wheels')
     // The other screen hears of it.
-    await waitText(page, '.prep', '4 tasks ready')
+    await waitText(page, '[aria-label="Preparation"]', '4 tasks ready')
     await page.reload()
-    await waitText(page, '.pocket', 'Setting up the room: 9 min last time, 3 min by the idea.')
+    await waitText(page, 'aside', 'Setting up the room: 9 min last time, 3 min by the idea.')
     expect([...errors, ...demo.errors]).toEqual([])
   })
 })

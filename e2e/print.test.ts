@@ -30,9 +30,9 @@ describe.each([
     const seen = await page.evaluate(() => ({
       text: document.body.innerText,
       width: document.documentElement.scrollWidth,
-      ground: getComputedStyle(document.querySelector('.v-application')!).backgroundColor,
+      ground: getComputedStyle(document.querySelector('#app > *')!).backgroundColor,
       ink: getComputedStyle(document.querySelector('main h2')!).color,
-      frame: [...document.querySelectorAll<HTMLElement>('nav, .unit-head, .pocket, .pulse')].filter(
+      frame: [...document.querySelectorAll<HTMLElement>('nav, header, aside, footer')].filter(
         (one) => one.getClientRects().length > 0,
       ).length,
       high:

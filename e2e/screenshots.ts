@@ -22,67 +22,83 @@ interface Shot {
   size?: typeof PHONE
   look?: 'dark'
 }
+/** The box of a line that is still to get. */
+const GOT = '[aria-label^="Got "]'
 const SHOTS: Shot[] = [
-  { name: 'lay-out', path: `${UNIT}/lay-out`, wait: KITE_TAILS, click: KITE_TAILS, then: '.pocket [aria-label=Needs]' },
+  { name: 'lay-out', path: `${UNIT}/lay-out`, wait: KITE_TAILS, click: KITE_TAILS, then: 'aside [aria-label=Needs]' },
   {
     name: 'room',
     path: `${WHEELS}/lay-out?view=room`,
-    wait: '.plan',
+    wait: '[aria-label="The centers of the house"]',
     click: '[data-center=sensory-bin]',
-    then: '.pocket h2',
+    then: 'aside h2',
   },
-  { name: 'well-rounded', path: `${WHEELS}/lay-out?view=rounded`, wait: '.map text' },
-  { name: 'bin', path: `${UNIT}/lay-out?view=room&bin=wind-and-kites-5`, wait: '.filler' },
-  { name: 'spark', path: `${UNIT}/spark`, wait: '.object' },
-  { name: 'gather', path: `${UNIT}/gather?open=sail-a-cork`, wait: '.details' },
+  {
+    name: 'well-rounded',
+    path: `${WHEELS}/lay-out?view=rounded`,
+    wait: '[aria-label="Touches by child and learning area"] text',
+  },
+  {
+    name: 'bin',
+    path: `${UNIT}/lay-out?view=room&bin=wind-and-kites-5`,
+    wait: '[aria-label="Fillers for these kids"] > li',
+  },
+  { name: 'spark', path: `${UNIT}/spark`, wait: '[aria-label^="More about "]' },
+  { name: 'gather', path: `${UNIT}/gather?open=sail-a-cork`, wait: 'aside h2' },
   {
     name: 'circle',
     path: `${UNIT}/lay-out?view=circle`,
-    wait: '.tab.today ~ .tab',
-    click: '.tab.today ~ .tab',
-    then: '.strip',
+    wait: '[title^="Day 5,"]',
+    click: '[title^="Day 5,"]',
+    then: '[aria-label="The circle in its minutes"]',
   },
-  { name: 'get-ready', path: `${UNIT}/get-ready`, wait: '.line', click: '.line .name', then: '.pocket h3' },
+  {
+    name: 'get-ready',
+    path: `${UNIT}/get-ready`,
+    wait: GOT,
+    click: '[aria-label="What to get"] section li button',
+    then: 'aside h3',
+  },
   {
     name: 'mix',
     path: `${UNIT}/get-ready?tab=mix&recipe=no-cook-dough`,
-    wait: '.in .line',
-    click: '.row.head .k-btn.primary',
-    then: '.step.on',
+    wait: '[aria-label=Steps]',
+    click: '::-p-aria(Start mixing)',
+    then: '[aria-current=step]',
     keys: [' ', ' '],
   },
-  { name: 'preparation', path: `${WHEELS}/get-ready?tab=time`, wait: '.pocket .cure' },
+  { name: 'preparation', path: `${WHEELS}/get-ready?tab=time`, wait: 'aside button' },
   {
     name: 'phone-prepare',
     path: `${UNIT}/prepare`,
-    wait: '.work .item',
-    click: '.work .item .why',
-    then: '.current',
+    wait: '[aria-label="What to do"] li',
+    click: '[aria-label="What to do"] button[aria-label^="Start "]',
+    then: '[aria-label="What you are doing"]',
     size: PHONE,
   },
   {
     name: 'phone-shop',
     path: `${UNIT}/shop?shop=the craft shop`,
-    wait: '.item',
-    click: '.item:last-child .what',
-    then: '.found',
+    wait: GOT,
+    click: 'main section > div:last-child button[aria-expanded]',
+    then: 'main form',
     size: PHONE,
     look: 'dark',
   },
   { name: 'print', path: `${UNIT}/print`, wait: '[role=img] symbol path' },
-  { name: 'hand-over', path: `${UNIT}/hand-over`, wait: '.sheet' },
+  { name: 'hand-over', path: `${UNIT}/hand-over`, wait: '[aria-label="The sheet of the day"]' },
   {
     name: 'on-stage',
     path: `${UNIT}/circle/5`,
-    wait: '.verse',
+    wait: '[aria-label="The words"] p',
     keys: ['ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight'],
   },
   {
     name: 'pantry',
     path: '/pantry',
-    wait: '.pantry tbody tr',
-    click: '.pantry tbody tr:nth-child(9) .name',
-    then: '.pocket .field',
+    wait: '[aria-label=Pantry] tbody tr',
+    click: '[aria-label=Pantry] tbody tr:nth-child(9) button',
+    then: 'aside label',
   },
   { name: 'phone-plan', path: `${UNIT}/lay-out`, wait: '[data-placement]', size: PHONE },
 ]
@@ -110,7 +126,10 @@ const { token } = (await (
   await send(`${UNIT}/shares`, { day: 4, label: 'Teo', endsOn: '2026-03-11' }, cookie)
 ).json()) as { token: string }
 
-for (const shot of [...SHOTS, { name: 'phone-day', path: `/day/${token}`, wait: '.sheet', size: PHONE }] as Shot[]) {
+for (const shot of [
+  ...SHOTS,
+  { name: 'phone-day', path: `/day/${token}`, wait: '[aria-label="The sheet of the day"]', size: PHONE },
+] as Shot[]) {
   const { page, errors } = await openPage(browser, shot.size ?? DESK, shot.look ?? 'light')
   await page.setCookie({ name, value, url: home.base })
   await page.goto(home.base + shot.path)
@@ -157,7 +176,7 @@ await page.evaluate(
 )
 await page.goto(`${empty.base}/start`)
 await click(page, 'Start with my children')
-await page.waitForSelector('.centers')
+await page.waitForSelector('[aria-label="Child 1"]')
 await page.evaluate('document.fonts.ready.then(() => document.activeElement?.blur())')
 await page.screenshot({ path: `${FOLDER}/first-start.png` })
 console.log(`${FOLDER}/first-start.png`)

@@ -52,14 +52,14 @@ async function waitOnHand(id: string, quantity: number): Promise<void> {
 }
 const line = (page: Page, name: string) =>
   page.$$eval(
-    '.supply .line',
+    '[aria-label="What to get"] section li',
     (all, wanted) => {
-      const found = all.find((one) => one.querySelector('.name')!.textContent === wanted) as HTMLElement | undefined
+      const found = all.find((one) => one.querySelector('button')!.textContent === wanted) as HTMLElement | undefined
       return found
         ? {
             group: found.closest('section')!.getAttribute('aria-label')!,
-            cells: ['.num b', '.packs', '.when', '.cost'].map((part) =>
-              (found.querySelector(part) as HTMLElement).innerText.split('\n')[0].trim(),
+            cells: ['button b', ':scope > :nth-child(4)', ':scope > :nth-child(5)', ':scope > :nth-child(6)'].map(
+              (part) => (found.querySelector(part) as HTMLElement).innerText.split('\n')[0].trim(),
             ),
           }
         : null
@@ -75,7 +75,7 @@ describe('the list', () => {
     const csv = await desk.evaluate(async () => (await fetch('/api/v1/units/wind-and-kites/supplies.csv')).text())
     for (const medium of ['screen', 'print'] as const) {
       await desk.emulateMediaType(medium)
-      const here = await textOf(desk, '.have-list')
+      const here = await textOf(desk, '[aria-label="In the house already"]')
       for (const one of SUPPLY_CHECKED) {
         if (!one.get) {
           expect([one.name, here.includes(one.name)]).toEqual([one.name, true])
@@ -95,14 +95,14 @@ describe('the list', () => {
     }
   })
   it('changes how a thing is got by one key, and remembers it', async () => {
-    await desk.focus('.supply .line .name')
+    await desk.focus('[aria-label="What to get"] li button')
     const name = await desk.evaluate(() => document.activeElement!.textContent!)
     await desk.keyboard.press('g')
     await desk.waitForFunction(
       (wanted: string) =>
-        [...document.querySelectorAll('.supply .line')].some(
+        [...document.querySelectorAll('[aria-label="What to get"] section li')].some(
           (one) =>
-            one.querySelector('.name')!.textContent === wanted &&
+            one.querySelector('button')!.textContent === wanted &&
             one.closest('section')!.getAttribute('aria-label') === 'Gather or make in the house',
         ),
       OFTEN,
@@ -112,9 +112,9 @@ describe('the list', () => {
     await desk.keyboard.press('u')
     await desk.waitForFunction(
       (wanted: string) =>
-        [...document.querySelectorAll('.supply .line')].some(
+        [...document.querySelectorAll('[aria-label="What to get"] section li')].some(
           (one) =>
-            one.querySelector('.name')!.textContent === wanted &&
+            one.querySelector('button')!.textContent === wanted &&
             one.closest('section')!.getAttribute('aria-label') !== 'Gather or make in the house',
         ),
       OFTEN,
@@ -122,21 +122,21 @@ describe('the list', () => {
     )
   })
   it('opens every number to its reasons', async () => {
-    await click(desk, 'large beads', '.supply')
-    await waitText(desk, '.pocket', 'Most in use at one time: 44')
-    await waitText(desk, '.pocket', '24 for the set-up, day 1 to 10')
-    await waitText(desk, '.pocket', '4 short here')
-    await waitText(desk, '.pocket', 'The cheapest of 20 at $4.50, 60 at $11.90')
+    await click(desk, 'large beads', '[aria-label="What to get"]')
+    await waitText(desk, 'aside', 'Most in use at one time: 44')
+    await waitText(desk, 'aside', '24 for the set-up, day 1 to 10')
+    await waitText(desk, 'aside', '4 short here')
+    await waitText(desk, 'aside', 'The cheapest of 20 at $4.50, 60 at $11.90')
   })
   it('leaves to the next unit what this one does not use up, and says so at the line', async () => {
     await desk.goto(`${home.base}/units/wheels-and-ramps/get-ready`)
-    await waitText(desk, '.supply', '4.62 m − 20 cm free')
-    await waitText(desk, '.supply', '3 m kept for Wind and Kites')
+    await waitText(desk, '[aria-label="What to get"]', '4.62 m − 20 cm free')
+    await waitText(desk, '[aria-label="What to get"]', '3 m kept for Wind and Kites')
     await desk.goto(home.base + UNIT + '/get-ready')
   })
   it('takes another unit along, and buys what both need once', async () => {
-    await (await desk.waitForSelector('.also'))!.click()
-    await (await desk.waitForSelector('.v-overlay-container .v-list-item ::-p-text(Wheels and Ramps)'))!.click()
+    await (await desk.waitForSelector('[role=combobox]:has([aria-label="Together with other units"])'))!.click()
+    await (await desk.waitForSelector('[role=listbox] [role=option] ::-p-text(Wheels and Ramps)'))!.click()
     await sees(desk, 'What to get for Wind and Kites and Wheels and Ramps')
     await desk.keyboard.press('Escape')
     // Half a banana for five on the 18th and again on the 20th: from Saturday they keep five days, so Friday's come
@@ -155,11 +155,11 @@ describe('in the shop, on a phone', () => {
     await phone.goto(gate.base + UNIT + '/shop')
     await click(phone, 'The grocer')
     await click(phone, 'bananas')
-    await phone.waitForSelector('.found')
-    const prices = await phone.$('.found [aria-label="Price of a pack"]')
+    await phone.waitForSelector('main form')
+    const prices = await phone.$('main form [aria-label="Price of a pack"]')
     await prices!.click({ count: 3 })
     await prices!.type('1.79')
-    await click(phone, 'Got it', '.found')
+    await click(phone, 'Got it', 'main form')
     await waitText(phone, '[aria-label="In the cart"]', 'bananas')
     await waitOnHand('banana', 6)
     expect((await stored('banana')).packs.find((pack) => pack.size === 6)).toMatchObject({
@@ -169,17 +169,19 @@ describe('in the shop, on a phone', () => {
   })
   it('says at the field what is wrong with a pack', async () => {
     await click(phone, 'plain yogurt')
-    const size = (await phone.waitForSelector('.found [aria-label="What a pack holds, in g"]'))!
+    const size = (await phone.waitForSelector('main form [aria-label="What a pack holds, in g"]'))!
     await size.click({ count: 3 })
     await size.type('0')
-    await waitText(phone, '.found [role=alert]', 'A pack must hold something')
-    expect(await phone.$eval('.found .primary', (button) => (button as HTMLButtonElement).disabled)).toBe(true)
+    await waitText(phone, 'main form [role=alert]', 'A pack must hold something')
+    expect(await phone.$eval('main form button[type=submit]', (button) => (button as HTMLButtonElement).disabled)).toBe(
+      true,
+    )
   })
   it('offers what else could be done where a thing is not there, and swaps it on the plan', async () => {
-    await click(phone, 'Out of stock', '.found')
+    await click(phone, 'Out of stock', 'main form')
     await waitText(phone, '[aria-label="Out of stock"]', 'Without it: Snack sails on Wed 18')
     await click(phone, 'Oat yogurt for Snack sails', '[aria-label="Out of stock"]')
-    await waitText(phone, '.part', 'oat yogurt')
+    await waitText(phone, 'main section', 'oat yogurt')
     await phone.waitForFunction(() => localStorage.getItem('kobby-queue') === null, OFTEN)
   })
   it('opens and ticks without a network, keeps it over a reload, and adds up with what was counted at home meanwhile', async () => {
@@ -202,7 +204,7 @@ describe('in the shop, on a phone', () => {
     expect([await onHand('large-bead'), await onHand('large-cork')]).toEqual([40, 6])
     // At the desk someone counts the beads: two are lost. And ticks the float blocks, too.
     await desk.goto(`${home.base}/pantry?find=large beads`)
-    await click(desk, 'large beads', '.pantry')
+    await click(desk, 'large beads', '[aria-label="Pantry"]')
     await fill(desk, 'On hand', '38')
     await desk.keyboard.press('Enter')
     await waitOnHand('large-bead', 38)
@@ -263,9 +265,9 @@ describe('a day that was done', () => {
     await click(desk, 'Redo')
     await waitOnHand('button', 40)
     await desk.goto(`${home.base}/pantry?find=buttons`)
-    await click(desk, 'buttons', '.pantry')
-    await waitText(desk, '.history', 'Came back, Kite tails')
-    await waitText(desk, '.history', 'Used, Kite tails')
+    await click(desk, 'buttons', '[aria-label="Pantry"]')
+    await waitText(desk, '[aria-label="Came and went"]', 'Came back, Kite tails')
+    await waitText(desk, '[aria-label="Came and went"]', 'Used, Kite tails')
   })
   it('is given back when it was not done after all', async () => {
     await desk.goto(`${home.base}${UNIT}/look-back`)
@@ -281,14 +283,14 @@ describe('a day that was done', () => {
 describe('the pantry', () => {
   it('is counted place by place with a number and Enter', async () => {
     await desk.goto(`${home.base}/pantry?tab=count`)
-    await click(desk, 'blue box', '.count')
-    await waitText(desk, '.count', '1 of')
-    const name = await textOf(desk, '.count .name')
-    const before = await textOf(desk, '.count [role=status]')
+    await click(desk, 'blue box', '[aria-label="Counting"]')
+    await waitText(desk, '[aria-label="Counting"]', '1 of')
+    const name = await textOf(desk, '[aria-label="Counting"] h3')
+    const before = await textOf(desk, '[aria-label="Counting"] [role=status]')
     await desk.keyboard.type('7')
     await desk.keyboard.press('Enter')
     await desk.waitForFunction(
-      (was: string) => document.querySelector('.count [role=status]')!.textContent !== was,
+      (was: string) => document.querySelector('[aria-label="Counting"] [role=status]')!.textContent !== was,
       OFTEN,
       before,
     )
@@ -299,37 +301,37 @@ describe('the pantry', () => {
   })
   it('takes an amount as it is written, and says where a unit does not fit', async () => {
     await desk.goto(`${home.base}/pantry?find=uncooked rice`)
-    await click(desk, 'uncooked rice', '.pantry')
+    await click(desk, 'uncooked rice', '[aria-label="Pantry"]')
     await fill(desk, 'On hand', '2 lb 4 oz')
     await desk.keyboard.press('Tab')
     await waitOnHand('rice', 1020.584)
     await fill(desk, 'On hand', '3 ft')
-    await waitText(desk, '.pocket', 'This is counted by weight, not in ft')
+    await waitText(desk, 'aside', 'This is counted by weight, not in ft')
     expect(await onHand('rice')).toBe(1020.584)
   })
   it('refuses a count below nothing, at its field', async () => {
     await desk.goto(`${home.base}/pantry?find=dice`)
-    await click(desk, 'big foam dice', '.pantry')
+    await click(desk, 'big foam dice', '[aria-label="Pantry"]')
     await fill(desk, 'On hand', '-3')
     await desk.keyboard.press('Tab')
-    await waitText(desk, '.pocket', 'An amount cannot be negative')
+    await waitText(desk, 'aside', 'An amount cannot be negative')
     expect(await onHand('dice')).toBe(2)
   })
   it('keeps the least of what must never run out, and says what is low', async () => {
     await desk.goto(`${home.base}/pantry?tab=standing`)
-    await waitText(desk, '.standing', 'white paper')
+    await waitText(desk, '[aria-label="The always-have list"]', 'white paper')
     const field = (await desk.waitForSelector('[aria-label="Keep at least of glue sticks"]'))!
     await field.click({ count: 3 })
     await field.type('nine')
     await desk.keyboard.press('Tab')
-    await waitText(desk, '.standing', 'Write a number')
+    await waitText(desk, '[aria-label="The always-have list"]', 'Write a number')
     expect(await field.evaluate((one) => (one as HTMLInputElement).value)).toBe('nine')
     await field.click({ count: 3 })
     await field.type('9')
     await desk.keyboard.press('Tab')
-    await waitText(desk, '.standing', '2 low')
+    await waitText(desk, '[aria-label="The always-have list"]', '2 low')
     await desk.goto(home.base + UNIT + '/get-ready')
-    await waitText(desk, '.supply', 'to have 9 in the house')
+    await waitText(desk, '[aria-label="What to get"]', 'to have 9 in the house')
   })
 })
 
@@ -341,7 +343,7 @@ describe('asking families', () => {
     await click(desk, 'They were asked')
     await sees(desk, 'Asked Tue, Mar 10')
     await click(desk, 'Make a link')
-    const address = await (await desk.waitForSelector('.address'))!.evaluate((one) => one.textContent!)
+    const address = await (await desk.waitForSelector('output'))!.evaluate((one) => one.textContent!)
     const { page: guest } = await openPage(browser, PHONE, 'light', true)
     await guest.goto(address)
     await sees(guest, '2 sheets still open')
@@ -355,7 +357,7 @@ describe('asking families', () => {
     await guest.type('[aria-label="Your name"]', 'The neighbors')
     await click(guest, 'I’ll bring it')
     await waitText(guest, '[aria-label="You bring"]', '2 sheets flat cardboard')
-    await waitText(desk, '.ask', 'All of it is promised')
+    await waitText(desk, 'main section', 'All of it is promised')
     await click(desk, 'The neighbors brought it')
     await waitOnHand('cardboard-sheet', 3)
     await sees(desk, '2 things asked for, all still open')
@@ -372,7 +374,7 @@ it('adds the year up, with a category that can be changed', async () => {
   await desk.keyboard.up('Control')
   await desk.keyboard.type('Snacks')
   await desk.keyboard.press('Enter')
-  await waitText(desk, '.sums', 'Snacks')
+  await waitText(desk, '[aria-label="By category"]', 'Snacks')
   const csv = await desk.evaluate(async () => (await fetch('/api/v1/purchases/2026/csv')).text())
   expect(csv).toContain('2026-03-10,the grocer,bananas,1.79,Snacks')
   expect(errors.flat()).toEqual([])

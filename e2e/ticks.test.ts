@@ -34,9 +34,9 @@ beforeAll(async () => {
   link = `${gate.base}/day/${token}`
   helper = (await openPage(browser, PHONE, 'light', true)).page
   await helper.goto(link)
-  await helper.waitForSelector('label.step')
+  await helper.waitForSelector('label:has(> input[type=checkbox])')
   await owner.goto(`${home.base}/units/wind-and-kites/run`)
-  await owner.waitForSelector('label.step')
+  await owner.waitForSelector('label:has(> input[type=checkbox])')
 })
 afterAll(async () => {
   await closeBrowser()
@@ -45,13 +45,13 @@ afterAll(async () => {
 })
 
 const tickStep = async (page: Page, index: number) => {
-  const box = (await page.$$('label.step input'))[index]
+  const box = (await page.$$('label:has(> input[type=checkbox]) input'))[index]
   await box.evaluate((one) => one.scrollIntoView({ block: 'center' }))
   await box.click()
 }
 const tickedCount = (page: Page, count: number) =>
   page.waitForFunction(
-    (wanted: number) => document.querySelectorAll('label.step.ticked').length === wanted,
+    (wanted: number) => document.querySelectorAll('label[data-ticked]').length === wanted,
     OFTEN,
     count,
   )
@@ -74,7 +74,7 @@ it('of a helper are kept on the phone over a reload, and sent when the network i
   await helper.goto(link)
   await tickedCount(helper, 2)
   await tickedCount(owner, 2)
-  expect(await textOf(owner, 'label.step.ticked')).toContain('Teo')
+  expect(await textOf(owner, 'label[data-ticked]')).toContain('Teo')
   await helper.waitForFunction(() => !Object.keys(localStorage).some((name) => name.startsWith('kobby-ticks-')), OFTEN)
   expect(await ticksKept()).toHaveLength(2)
 })
@@ -87,7 +87,7 @@ it('of the owner wait in the same queue as every change, over a reload too', asy
   gate.shut()
   await tickStep(phone, 2)
   await tickedCount(phone, 3)
-  await waitText(phone, '.states', 'No connection')
+  await waitText(phone, '[aria-label="What is saved"]', 'No connection')
   expect(await phone.evaluate(() => localStorage.getItem('kobby-queue'))).toContain('"op":"tick"')
   gate.open()
   await phone.goto(`${gate.base}/units/wind-and-kites/run`)

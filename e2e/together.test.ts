@@ -53,12 +53,12 @@ it('takes the move back after a reload, on both screens', async () => {
 /** Both change one placement: here without a connection, so that neither knows of the other. */
 async function bothChange(label: string) {
   await here.click(KITE_TAILS)
-  await waitText(here, '.pocket', 'Who does what')
+  await waitText(here, 'aside', 'Who does what')
   await here.setOfflineMode(true)
-  await click(here, 'Behind the gate or at the high table', '.pocket')
+  await click(here, 'Behind the gate or at the high table', 'aside')
   await waitText(here, 'nav', 'Not saved yet')
   await there.click(KITE_TAILS)
-  await click(there, label, '.pocket')
+  await click(there, label, 'aside')
   await saved(there)
   await here.setOfflineMode(false)
   await waitText(here, '[role=alertdialog]', 'Someone changed “Kite tails” while you did')
@@ -81,7 +81,7 @@ it('asks who is right, and puts mine over it, knowingly', async () => {
   await saved(here)
   expect(await placement()).toMatchObject({ apart: true })
   await there.waitForFunction(
-    () => document.querySelector<HTMLInputElement>('.pocket input[type=checkbox]')?.checked,
+    () => document.querySelector<HTMLInputElement>('aside input[type=checkbox]')?.checked,
     OFTEN,
   )
 })
@@ -90,7 +90,7 @@ it('keeps what is written without a connection, and saves it when it is back', a
   await here.setOfflineMode(true)
   await drag(here, '[data-placement="wind-and-kites-24"]', '[data-slot="5 nap"]')
   await waitText(here, '[data-slot="5 nap"]', 'Bead kite strings')
-  await waitText(here, '.states', 'No connection')
+  await waitText(here, '[aria-label="What is saved"]', 'No connection')
   expect(await here.evaluate(() => localStorage.getItem('kobby-queue'))).toContain('wind-and-kites-24')
   await here.setOfflineMode(false)
   await saved(here)
@@ -118,7 +118,7 @@ it('takes back and names what the server refuses', async () => {
 it('shows the caution and its remedy where it stands', async () => {
   await here.goto(home.base + PLAN)
   await sees(here, 'Five little kites')
-  await here.click('.reading:last-child')
-  await waitText(here, '.pocket', 'Your licensing rules')
-  expect(await textOf(here, '.pocket')).toContain('ribbon of 30 cm')
+  await here.click('[data-reading=cautions]')
+  await waitText(here, 'aside', 'Your licensing rules')
+  expect(await textOf(here, 'aside')).toContain('ribbon of 30 cm')
 })

@@ -59,7 +59,7 @@ async function setUpHome(page: Page, base: string): Promise<void> {
 async function startUnit(page: Page): Promise<void> {
   await fill(page, 'Theme', 'A bakery at night')
   await fill(page, 'Objects of the theme', '6 rolls, 2 ovens, whisk, 12 cookies, apron')
-  await click(page, 'Start', 'form.k-sheet')
+  await click(page, 'Start', '[role=dialog] form')
   await page.waitForSelector('[data-slot^="1 "] [data-placement]')
   await saved(page)
 }
@@ -101,7 +101,7 @@ async function moveByKeys(page: Page): Promise<{ id: string; from: string; to: s
       await page.waitForFunction(
         (one: string, where: string) =>
           document.querySelector(`[data-placement="${one}"]`)?.closest<HTMLElement>('[data-slot]')?.dataset.slot !==
-            where || document.querySelector('.refusal') !== null,
+            where || document.querySelector('[role=alert]:has(button)') !== null,
         OFTEN,
         id,
         from,
@@ -109,7 +109,7 @@ async function moveByKeys(page: Page): Promise<{ id: string; from: string; to: s
       const to = await ofPlacement(page, id)
       if (to !== from) return { id, from, to }
       await page.keyboard.press('Escape')
-      await page.waitForFunction(() => document.querySelector('.refusal') === null, OFTEN)
+      await page.waitForFunction(() => document.querySelector('[role=alert]:has(button)') === null, OFTEN)
     }
   }
   throw new Error('No card of day 1 can lie anywhere else')
@@ -151,25 +151,25 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
   await tablet.goto(kobby.base + plan)
   await inSlot(tablet, id, to)
   await tablet.click(`[data-placement="${id}"]`)
-  await click(tablet, 'Pin', '.pocket')
+  await click(tablet, 'Pin', 'aside')
   await desk.waitForSelector(`[data-placement="${id}"] [aria-label="Pinned"]`)
 
   // A helper ticks by a link, without an account.
   await desk.goto(kobby.base + plan.replace('lay-out', 'hand-over'))
   await click(desk, 'Make a link')
   const link = await desk
-    .waitForSelector('output.address')
+    .waitForSelector('output')
     .then((element) => element!.evaluate((one) => one.textContent!.trim()))
   const helper = await open(PHONE)
   await helper.goto(link)
-  const box = await helper.waitForSelector('label.step input')
+  const box = await helper.waitForSelector('label:has(> input[type=checkbox]) input')
   await box!.evaluate((one) => one.scrollIntoView({ block: 'center' }))
   await box!.click()
-  await helper.waitForSelector('label.step.ticked')
+  await helper.waitForSelector('label[data-ticked]')
   const stepTicked = () =>
-    textOf(helper, 'label.step.ticked span:last-child').then((text) => text.replace(/ (you|A helper)$/, ''))
+    textOf(helper, 'label[data-ticked] span:last-child').then((text) => text.replace(/ (you|A helper)$/, ''))
   const step = await stepTicked()
-  await desk.waitForSelector('.step.ticked')
+  await desk.waitForSelector('[data-ticked]')
 
   // A tick on the list, as in the shop.
   await desk.goto(kobby.base + plan.replace('lay-out', 'get-ready'))
@@ -186,13 +186,20 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
   const toPrepare = () =>
     tablet
       .goto(kobby.base + prepare)
-      .then(() => tablet.waitForSelector('.tomorrow'))
-      .then(() => tablet.$$eval('.work .box', (all) => all.map((one) => one.getAttribute('aria-label')!)))
+      .then(() => tablet.waitForSelector('[aria-label="The next day"]'))
+      .then(() =>
+        tablet.$$eval('[aria-label="What to do"] button[aria-label$=": ready"]', (all) =>
+          all.map((one) => one.getAttribute('aria-label')!),
+        ),
+      )
   const [prepared] = await toPrepare()
   expect(prepared).toMatch(/: ready$/)
   await click(tablet, prepared)
   await tablet.waitForFunction(
-    (label: string) => ![...document.querySelectorAll('.work .box')].some((one) => one.ariaLabel === label),
+    (label: string) =>
+      ![...document.querySelectorAll('[aria-label="What to do"] button[aria-label$=": ready"]')].some(
+        (one) => one.ariaLabel === label,
+      ),
     OFTEN,
     prepared,
   )
@@ -203,11 +210,11 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
   await desk.goto(`${kobby.base + print}?tab=kinds`)
   await click(desk, 'Add Name tags')
   await desk.waitForSelector('[role=img][aria-label^="Name tags, page 1"] svg')
-  await waitText(desk, '.pocket', 'on 1 sheet')
-  await click(desk, 'SVG', '.pocket')
-  await waitText(desk, '.pocket', 'Saved as name-tags.svg')
-  await click(desk, 'It is printed', '.pocket')
-  await waitText(desk, '.pocket', 'Not printed yet')
+  await waitText(desk, 'aside', 'on 1 sheet')
+  await click(desk, 'SVG', 'aside')
+  await waitText(desk, 'aside', 'Saved as name-tags.svg')
+  await click(desk, 'It is printed', 'aside')
+  await waitText(desk, 'aside', 'Not printed yet')
   await saved(desk)
 
   // A circle is put together, led for a moment and written down.
@@ -215,7 +222,7 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
     desk
       .waitForSelector('[aria-label="The circle in order"] li')
       .then(() =>
-        desk.$$eval('[aria-label="The circle in order"] .card-title', (all) => all.map((one) => one.textContent)),
+        desk.$$eval('[aria-label="The circle in order"] [data-title]', (all) => all.map((one) => one.textContent)),
       )
   await desk.goto(`${kobby.base + plan}?view=circle`)
   await click(desk, 'Fill the circle')
@@ -223,7 +230,7 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
   expect(circle.length).toBeGreaterThan(2)
   await saved(desk)
   await click(desk, 'On stage')
-  await desk.waitForSelector('.stage .verse')
+  await desk.waitForSelector('[aria-label="The words"] p:nth-child(2)')
   await desk.keyboard.press('PageDown')
   await click(desk, 'End here')
   await click(desk, 'Write it down')
@@ -244,7 +251,7 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
   await desk.goto(`${kobby.base + plan}?view=circle`)
   expect(await inCircle()).toEqual(circle)
   await helper.goto(kobby.base + new URL(link).pathname)
-  await helper.waitForSelector('label.step.ticked')
+  await helper.waitForSelector('label[data-ticked]')
   expect(await stepTicked()).toBe(step)
   await desk.goto(`${kobby.base}/home`)
   await sees(desk, HERON_ROW)

@@ -17,9 +17,9 @@ afterAll(() => demo.close())
 const UNIT = '/units/wheels-and-ramps'
 const layOut = async (view = '') => {
   await page.goto(`${demo.base}${UNIT}/lay-out${view && `?view=${view}`}`)
-  await waitText(page, '.pulse', 'Well-rounded')
+  await waitText(page, 'footer', 'Well-rounded')
 }
-const figure = (name: string) => textOf(page, `.reading.${name} b`)
+const figure = (name: string) => textOf(page, `[data-reading=${name}] b`)
 const figures = async () =>
   Object.fromEntries(
     await Promise.all(
@@ -28,7 +28,7 @@ const figures = async () =>
       ),
     ),
   )
-const becomes = (name: string, words: string) => waitText(page, `.reading.${name}`, words)
+const becomes = (name: string, words: string) => waitText(page, `[data-reading=${name}]`, words)
 
 /** A time of the checked list as it is stored. */
 const onClock = (time: string) => time.padStart(5, '0')
@@ -52,7 +52,7 @@ describe('what is wrong with Wheels and Ramps', () => {
     await sees(page, 'A wall of wheels fits here')
     await becomes('preparation', '→ 9 min over less')
     await page.keyboard.press('Escape')
-    await page.waitForFunction(() => !document.querySelector('.hint'), OFTEN)
+    await page.waitForFunction(() => !document.querySelector('[aria-label="What happens here"]'), OFTEN)
   })
 })
 
@@ -62,14 +62,16 @@ describe('three days, as they come out on paper', () => {
     for (const { number, cards } of HAND_CHECKED) {
       for (const card of cards) {
         const marks = await page.$$eval(
-          '.plan-card',
+          '[data-placement]',
           (all, title, day) => {
             const found = all.find(
               (one) =>
-                one.querySelector('.card-title')!.textContent === title &&
+                one.querySelector('[data-title]')!.textContent === title &&
                 one.getAttribute('aria-label')!.includes(`day ${day},`),
             )
-            return [...(found?.querySelectorAll('.mark .sr-only') ?? [])].map((one) => one.textContent!)
+            return [...(found?.querySelectorAll('[aria-label="Who"] span:last-child') ?? [])].map(
+              (one) => one.textContent!,
+            )
           },
           card.title,
           number,
@@ -93,12 +95,12 @@ describe('three days, as they come out on paper', () => {
     await layOut('adults')
     for (const { number, stretches } of HAND_CHECKED) {
       const words = await page.$$eval(
-        '.day',
+        'main section:has(> [aria-label^="Adults through"])',
         (all, day) =>
           [
             ...all
               .find((one) => one.querySelector('h2')!.textContent!.startsWith(`Day ${day},`))!
-              .querySelectorAll('.stretch .sr-only'),
+              .querySelectorAll('[aria-label^="Adults through"] > li > span:last-child'),
           ].map((one) => one.textContent!),
         number,
       )
@@ -113,7 +115,7 @@ describe('three days, as they come out on paper', () => {
   })
   it('count the touches of each child in the week', async () => {
     await layOut('rounded')
-    await page.waitForSelector('.gaps')
+    await page.waitForSelector('[aria-label="Gaps"]')
     // Read once it stands: a page that is still being filled has no touch anywhere.
     await page.waitForFunction(
       () => [...document.querySelectorAll('table tbody tr')].some((row) => /[1-9] touch/.test(row.textContent ?? '')),
@@ -136,20 +138,20 @@ describe('solved where it is shown', () => {
   it('cars wanted in three places at once: fewer in one of them', async () => {
     await layOut('room')
     await click(page, 'Chunky cars, 1 missing')
-    await waitText(page, '.pocket', '1 missing. 12 are wanted then, and 11 are in the house.')
+    await waitText(page, 'aside', '1 missing. 12 are wanted then, and 11 are in the house.')
     await click(page, 'Ramp lab with 3')
-    await page.waitForFunction(() => !document.querySelector('.clash'), OFTEN)
+    await page.waitForFunction(() => !document.querySelector('[data-clash]'), OFTEN)
     await becomes('money', '$10.97 of $9.00')
   })
   it('preparation that does not fit: the large piece a day later', async () => {
-    await click(page, 'Preparation', '.pulse')
-    await waitText(page, '.pocket', '2 h 59 min by then, 2 h 45 min of prep time: 9 min over')
+    await click(page, 'Preparation', 'footer')
+    await waitText(page, 'aside', '2 h 59 min by then, 2 h 45 min of prep time: 9 min over')
     await click(page, 'A wall of wheels on day 2')
     await becomes('preparation', '3 h 37 min to do')
   })
   it('money over: what saves most for what it costs them is left out', async () => {
-    await click(page, 'Money', '.pulse')
-    await waitText(page, '.pocket', 'Saves the most, costs them the least')
+    await click(page, 'Money', 'footer')
+    await waitText(page, 'aside', 'Saves the most, costs them the least')
     await click(page, 'Leave out Snack sails')
     await becomes('money', '$4.99 of $9.00')
     // What was left out is in the basket, and its clash of Friday is gone with it.
@@ -157,19 +159,19 @@ describe('solved where it is shown', () => {
     expect(await figure('adults')).toBe('2 h 30 min short')
   })
   it('stops and a change: one swap, and nap time for the rice', async () => {
-    await click(page, 'Cautions', '.pulse')
+    await click(page, 'Cautions', 'footer')
     await click(page, 'Use oat flour')
     await becomes('cautions', '1 stop')
     await click(page, 'Do it 1 to 2:30')
     await becomes('cautions', 'Nothing to change')
-    await waitText(page, '.pocket', "the product's label come first")
+    await waitText(page, 'aside', "the product's label come first")
   })
   it('a child without early math: an idea of the basket, on a day when he comes', async () => {
     await layOut('rounded')
-    await waitText(page, '.gaps', 'No early math for Idris')
-    await waitText(page, '.gaps', 'Idris is here Mon 23 and Wed 25')
-    await click(page, 'No early math for Idris', '.gaps')
-    await click(page, 'Round, straight, cornered', '.gaps')
+    await waitText(page, '[aria-label="Gaps"]', 'No early math for Idris')
+    await waitText(page, '[aria-label="Gaps"]', 'Idris is here Mon 23 and Wed 25')
+    await click(page, 'No early math for Idris', '[aria-label="Gaps"]')
+    await click(page, 'Round, straight, cornered', '[aria-label="Gaps"]')
     await becomes('rounded', 'Every child is covered')
   })
   it('afternoons with seven children and one adult: the assistant stays', async () => {
@@ -182,7 +184,7 @@ describe('solved where it is shown', () => {
   it('ends with five quiet readings, on the server too', async () => {
     await saved(page)
     await page.reload()
-    await waitText(page, '.pulse', 'Enough')
+    await waitText(page, 'footer', 'Enough')
     expect(await figures()).toEqual({
       money: '$4.99 of $9.00',
       preparation: '3 h 31 min to do',
@@ -190,7 +192,9 @@ describe('solved where it is shown', () => {
       adults: 'Enough',
       cautions: 'Nothing to change',
     })
-    expect(await page.$$eval('.reading .brick, .reading .ember', (all) => all.length)).toBe(0)
+    expect(
+      await page.$$eval('[data-reading] [data-tone=brick], [data-reading] [data-tone=ember]', (all) => all.length),
+    ).toBe(0)
   })
   it('and all of it can be taken back', async () => {
     for (let i = 0; i < 8; i++) {

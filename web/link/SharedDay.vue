@@ -117,7 +117,7 @@ onBeforeUnmount(() => {
       <p class="mute">{{ sheet.unit }}{{ sheet.event ? `. Today: ${sheet.event}` : '' }}</p>
       <p v-if="problem" class="notice soft" role="status">{{ problem }}</p>
       <DaySheetView :sheet="sheet" :ticks="ticks" can-tick can-lead @tick="tick" @lead="leads = true" />
-      <div v-if="leads && sheet.circle" class="stage">
+      <div v-if="leads && sheet.circle" class="stage" role="region" aria-label="Circle on stage">
         <StageShow :script="sheet.circle" :names="names" @over="leads = false" @leave="leads = false" />
       </div>
     </template>

@@ -118,7 +118,7 @@ const aside = computed(() => house.activities.filter((one) => one.archived).leng
       ]"
     />
     <IdeaFilterBar v-model:text="text" v-model:filters="filters" :count="found.length" :reading="reading" sources />
-    <table v-if="found.length" class="ideas">
+    <table v-if="found.length" class="ideas" aria-label="Ideas">
       <thead>
         <tr>
           <th scope="col">Idea</th>

@@ -126,7 +126,7 @@ const file = useFileIn(({ text: table }: { name: string; text: string }) => tabl
         @apply="file.apply"
         @leave="file.leave"
       />
-      <table class="pantry">
+      <table class="pantry" aria-label="Pantry">
         <thead>
           <tr>
             <th scope="col">What</th>

@@ -200,7 +200,7 @@ const tabs = computed(() => [
           <p v-else class="mute">Nothing of this unit is printed yet.</p>
         </template>
       </div>
-      <div v-if="row" class="pages">
+      <div v-if="row" class="pages" role="group" aria-label="Its pages">
         <p v-if="offline" class="brick small" role="alert">{{ offline }}</p>
         <PageSheet
           v-if="page"

@@ -43,7 +43,7 @@ onKeyStroke(['ArrowLeft', 'PageUp'], () => {
 </script>
 
 <template>
-  <div class="stage">
+  <div class="stage" role="region" aria-label="Circle on stage">
     <h1 class="sr-only">Circle on stage</h1>
     <p v-if="!unit.ready || !circle.pieces.length" class="mute plain" role="status">Opening the circle</p>
     <div v-else-if="!circle.script?.parts.length" class="stack plain">

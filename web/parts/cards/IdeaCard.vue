@@ -25,7 +25,7 @@ const words = useHomeWords()
 <template>
   <li class="card idea" :class="{ 'is-selected': selected }">
     <button type="button" class="open" @click="$emit('open')">
-      <span class="card-title">{{ fit.activity.title }}</span><ThingPicture v-if="picture" :name="picture" />
+      <span class="card-title" data-title>{{ fit.activity.title }}</span><ThingPicture v-if="picture" :name="picture" />
     </button>
     <p v-if="about" class="small about">About {{ about }}</p>
     <p class="aim">{{ fit.activity.aim }}</p>

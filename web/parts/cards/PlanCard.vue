@@ -42,7 +42,7 @@ const state = computed(() =>
     :data-activity="session.activity.id"
   >
     <div class="head">
-      <h4 class="card-title">{{ session.activity.title }}</h4>
+      <h4 class="card-title" data-title>{{ session.activity.title }}</h4>
       <ThingPicture v-if="picture" :name="picture" :size="22" />
     </div>
     <p class="meta">

@@ -24,7 +24,7 @@ const opens = computed(() => circle.parts.filter((one) => one.item.kind === 'gat
 
 <template>
   <div class="stack">
-    <ul class="week">
+    <ul class="week" aria-label="The circles of the week">
       <li
         v-for="{ day, shown } in days"
         :key="day.number"

@@ -111,6 +111,7 @@ const steps = computed(() => props.preview ?? {})
       :key="one.name"
       type="button"
       class="reading"
+      :data-reading="one.name"
       :class="one.name"
       @click="$emit('open', one.name)"
     >
@@ -119,7 +120,7 @@ const steps = computed(() => props.preview ?? {})
         <span v-if="one.share !== null" class="bar" aria-hidden="true"
           ><i :class="{ over: one.tone === 'brick' }" :style="{ width: `${one.share * 100}%` }" /></span
       ></span>
-      <b :class="one.tone">{{ one.words }}</b>
+      <b :class="one.tone" :data-tone="one.tone">{{ one.words }}</b>
       <span v-if="steps[one.name]" class="small step" :class="steps[one.name]!.better === false ? 'ember' : 'spruce'"
         >→ {{ steps[one.name]!.words }}</span
       >

@@ -32,7 +32,7 @@ watch(
 </script>
 
 <template>
-  <section class="rows history">
+  <section class="rows history" aria-label="Came and went">
     <h3>What happened to it</h3>
     <p v-if="problem" class="small brick" role="alert">{{ problem }}</p>
     <p v-else-if="entries === null" class="small mute" role="status">Looking</p>

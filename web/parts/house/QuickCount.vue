@@ -67,7 +67,7 @@ const stepWords = computed(() =>
 </script>
 
 <template>
-  <div class="count">
+  <div class="count" role="group" aria-label="Counting">
     <template v-if="place === null">
       <p class="mute">Choose a place, and count what is there. Enter goes on to the next.</p>
       <ul class="places">

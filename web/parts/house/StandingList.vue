@@ -56,7 +56,7 @@ const typed = ref<{ id: string; par: number | null } | null>(null)
 </script>
 
 <template>
-  <div class="standing">
+  <div class="standing" role="group" aria-label="The always-have list">
     <p class="mute">
       {{
         kept.length

@@ -25,7 +25,7 @@ watch(
 </script>
 
 <template>
-  <ul class="ideas">
+  <ul class="ideas" aria-label="Ideas">
     <IdeaCard
       v-for="one in activities.slice(0, count)"
       :key="one.id"

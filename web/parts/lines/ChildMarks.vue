@@ -24,7 +24,7 @@ const marks = computed(() =>
 
 <template>
   <ul class="marks" aria-label="Who">
-    <li v-for="mark in marks" :key="mark.id" class="mark" :class="mark.look" :title="mark.words">
+    <li v-for="mark in marks" :key="mark.id" class="mark" :class="mark.look" :data-look="mark.look" :title="mark.words">
       <span aria-hidden="true">{{ mark.text }}</span><span class="sr-only">{{ mark.words }}</span>
     </li>
   </ul>

@@ -32,7 +32,7 @@ const standing = computed(() => props.sheet.items.filter((item) => item.standing
 </script>
 
 <template>
-  <div class="sheet" :class="{ short }">
+  <div class="sheet" :class="{ short }" role="group" aria-label="The sheet of the day">
     <SheetChildren :sheet="sheet" />
     <section v-for="block in sheet.blocks" :key="block.id" class="block" :aria-label="block.name">
       <div class="row block-head" :class="{ empty: !block.placementIds.length && sheet.circle?.from !== block.from }">

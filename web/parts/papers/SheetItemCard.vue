@@ -39,7 +39,12 @@ const done = computed(() => props.item.steps.filter((step) => tickOf(step.id)?.d
     <p v-if="item.materials.length" class="hand"><b>In hand:</b> {{ item.materials.map(inHandWords).join(', ') }}</p>
     <ul class="steps">
       <li v-for="step in item.steps" :key="step.id">
-        <component :is="canTick ? 'label' : 'div'" class="step" :class="{ ticked: tickOf(step.id)?.done }">
+        <component
+          :is="canTick ? 'label' : 'div'"
+          class="step"
+          :class="{ ticked: tickOf(step.id)?.done }"
+          :data-ticked="tickOf(step.id)?.done || undefined"
+        >
           <input
             v-if="canTick"
             type="checkbox"

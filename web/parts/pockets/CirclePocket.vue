@@ -204,14 +204,14 @@ const nameOf = (id: string) => circle.titleOf(circle.piecesById.get(id)!, { thin
     <v-select v-model="kind" :items="KINDS" aria-label="Kind" />
     <ul v-if="books.length" class="rows">
       <li v-for="{ book, why } in books" :key="book.id" class="card offer">
-        <span class="card-title">{{ book.title }}</span>
+        <span class="card-title" data-title>{{ book.title }}</span>
         <span class="small mute">book, {{ book.minutes }} min. {{ why.join('. ') }}.</span>
         <v-btn size="small" :aria-label="`Add ${book.title}`" @click="circle.addBook(book.id, book.title)">Add</v-btn>
       </li>
     </ul>
     <ul class="rows">
       <li v-for="{ piece: one, why } in offers" :key="one.id" class="card offer">
-        <span class="card-title">{{ nameOf(one.id) }}</span>
+        <span class="card-title" data-title>{{ nameOf(one.id) }}</span>
         <span class="small mute">{{ KIND_NAMES[one.kind] }}, {{ one.minutes.planned }} min. {{ why.join('. ') }}.</span>
         <v-btn size="small" :aria-label="`Add ${nameOf(one.id)}`" @click="circle.add(one)">Add</v-btn>
       </li>

@@ -51,7 +51,13 @@ const stretches = computed(() => {
     </div>
     <section v-if="stretches.length" class="rows" aria-label="The unit’s focus in it">
       <h3>The unit’s focus in it</h3>
-      <div v-for="one in stretches" :key="one.id" class="card stretch" :class="{ left: one.answer === 'left' }">
+      <div
+        v-for="one in stretches"
+        :key="one.id"
+        class="card stretch"
+        :class="{ left: one.answer === 'left' }"
+        :data-answer="one.answer"
+      >
         <p>{{ one.words }}</p>
         <div class="inline small">
           <template v-if="!one.answer"

@@ -36,7 +36,7 @@ const words = (piece: { from: number; to: number; setUp: number }, task: WindowP
       <span class="small mute">{{ timesWords(plan.window) }}</span>
       <span v-if="many" class="small mute">{{ adult }}</span>
     </div>
-    <div class="cubby bar" :class="{ over: held }" :data-slot="plan.index">
+    <div class="cubby bar" :class="{ over: held }" :data-slot="plan.index" :data-over="held || undefined">
       <button
         v-for="{ piece, task } in plan.pieces"
         :key="`${task.key} ${piece.from}`"
@@ -48,7 +48,7 @@ const words = (piece: { from: number; to: number; setUp: number }, task: WindowP
         :aria-pressed="chosen === task.key"
         @click="$emit('choose', task.key)"
       >
-        <span class="card-title">{{ shortStep(task.step.text) }}</span>
+        <span class="card-title" data-title>{{ shortStep(task.step.text) }}</span>
         <span class="small">{{ words(piece, task) }}</span>
       </button>
       <button
@@ -61,7 +61,7 @@ const words = (piece: { from: number; to: number; setUp: number }, task: WindowP
         :aria-pressed="chosen === over.task.key"
         @click="$emit('choose', over.task.key)"
       >
-        <span class="card-title">{{ shortStep(over.task.step.text) }}</span>
+        <span class="card-title" data-title>{{ shortStep(over.task.step.text) }}</span>
         <span class="small">{{ over.minutes }} of {{ minutesWords(over.task.left) }} do not fit</span>
       </button>
       <span v-if="free > 0" class="free small mute" :style="{ flexGrow: free }">{{

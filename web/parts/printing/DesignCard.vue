@@ -40,7 +40,7 @@ const page = computed(() => job.value?.pages[0])
       <PageSheet v-if="page" :page="page" :sources="printing.pictures.sources" :words="`A page of ${title}`" />
     </div>
     <div class="stack words">
-      <b class="card-title">{{ title }}</b>
+      <b class="card-title" data-title>{{ title }}</b>
       <p class="small">{{ about }}</p>
       <p v-if="job?.lacks" class="small ember">{{ job.lacks }}</p>
       <div class="inline">

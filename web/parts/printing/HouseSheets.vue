@@ -101,7 +101,7 @@ const print = () => window.print()
             :aria-pressed="kind === one.value"
             @click="kind = one.value"
           >
-            <span class="card-title">{{ one.title }}</span><span class="small mute">{{ one.about }}</span>
+            <span class="card-title" data-title>{{ one.title }}</span><span class="small mute">{{ one.about }}</span>
           </button>
         </li>
       </ul>

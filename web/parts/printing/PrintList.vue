@@ -43,7 +43,7 @@ const about = (row: PrintRow) => {
       >
         <ThingPicture v-if="picture(row)" :name="picture(row)" :size="34" />
         <span class="words"
-          ><span class="card-title">{{ row.set.name }}</span
+          ><span class="card-title" data-title>{{ row.set.name }}</span
           ><span class="small mute">{{ about(row) }}</span></span
         >
         <span class="right"

@@ -38,7 +38,7 @@ const seen = (id: string, step: number) => {
 </script>
 
 <template>
-  <div v-if="over.length && !isThere" class="alarms no-print" role="alert">
+  <div v-if="over.length && !isThere" class="alarms no-print" role="alert" aria-label="Timers that are over">
     <div v-for="one in over" :key="one.key" class="card row alarm">
       <span
         ><b>{{ one.of.name }}</b> is ready since {{ clockAt(new Date(one.endsAt)) }}</span

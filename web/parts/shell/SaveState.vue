@@ -30,7 +30,7 @@ function close() {
 </script>
 
 <template>
-  <div class="states" aria-live="polite">
+  <div class="states" role="group" aria-label="What is saved" aria-live="polite">
     <div v-if="writer.conflict" class="state card" role="alertdialog" aria-label="Two people changed the same thing">
       <p>
         <b>{{

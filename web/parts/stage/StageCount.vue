@@ -19,7 +19,7 @@ const topOf = (i: number) => TOPS[(i - 1) % 5]
 <template>
   <div class="count">
     <template v-if="!hidden">
-      <span class="numeral">{{ count }}</span>
+      <output class="numeral">{{ count }}</output>
       <span class="word">{{ verse.word }}</span>
       <span v-if="part.picture && most <= MOST_PICTURES" class="pictures" aria-hidden="true">
         <ThingPicture v-for="i in most" :key="i" :name="part.picture" :size="56" :class="{ gone: i > count }" />

@@ -155,7 +155,7 @@ const turn = computed(() => (step.value.at === 1 ? part.value.turn : null))
   <div class="show">
     <div ref="scene" class="scene" :class="{ counted: isCounted }" @pointerdown="down" @pointerup="up">
       <StageCount v-if="isCounted" :verse="step.verse!" :part="part" :hidden="!asked" />
-      <div class="words">
+      <div class="words" role="group" aria-label="The words">
         <p class="mute title">
           {{ part.title }}<template v-if="step.of > 1">, verse {{ step.at }} of {{ step.of }}</template>
         </p>

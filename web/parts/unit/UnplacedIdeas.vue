@@ -50,7 +50,7 @@ function pickUp(activityId: string, placementId: string | null = null) {
           :data-activity="placement.activityId"
         >
           <div>
-            <b class="card-title">{{ board.titleOf(placement.activityId) }}</b>
+            <b class="card-title" data-title>{{ board.titleOf(placement.activityId) }}</b>
             <p class="small mute">{{ message }}</p>
           </div>
           <v-btn
@@ -83,7 +83,7 @@ function pickUp(activityId: string, placementId: string | null = null) {
         :data-activity="activity.id"
       >
         <div class="what">
-          <b class="card-title">{{ activity.title }}</b>
+          <b class="card-title" data-title>{{ activity.title }}</b>
           <p class="small mute">
             {{ activity.minutes.do }} min · {{ activity.standing ? 'can stay out' : FORM_NAMES[activity.form] }}
           </p>

@@ -43,12 +43,12 @@ watch(
 </script>
 
 <template>
-  <div v-if="timers.length || others.length" class="timers">
+  <section v-if="timers.length || others.length" class="timers" aria-label="Timers">
     <div v-for="timer in timers" :key="timer.key" class="card timer" :class="{ over: timer.over }">
       <button type="button" class="what" @click="emit('open', timer.of.recipeId)">
         <b>{{ timer.of.name }}</b> <span class="small mute">after: {{ timer.what }}</span>
       </button>
-      <span class="left" :role="timer.over ? 'alert' : undefined"
+      <span class="left" :role="timer.over ? 'alert' : 'timer'"
         ><template v-if="timer.over">ready since {{ timer.at }}</template
         ><template v-else>{{ timer.left }}</template></span
       >
@@ -62,7 +62,7 @@ watch(
         <b>{{ one.name }}</b> <span class="small mute">started, not finished</span>
       </button>
     </div>
-  </div>
+  </section>
 </template>
 
 <style scoped>

@@ -81,7 +81,7 @@ const listOf = (element: unknown) => {
 </script>
 
 <template>
-  <div class="prep stack">
+  <div class="prep stack" role="group" aria-label="Preparation">
     <div class="row head">
       <p class="mute">
         <template v-if="prep.open.length"
@@ -158,7 +158,7 @@ const listOf = (element: unknown) => {
         class="card line over"
         @click="chosen = over.task.key"
       >
-        <span class="card-title">{{ over.task.step.text }}</span>
+        <span class="card-title" data-title>{{ over.task.step.text }}</span>
         <span class="small">{{ minutesWords(over.minutes) }} for {{ over.task.session.activity.title }}</span>
       </button>
     </section>

@@ -88,7 +88,7 @@ function who(recipe: Recipe): string {
       ><FileIn accept=".jsonld,.json,application/ld+json,application/json" label="Bring a recipe in" @take="take" />
     </div>
     <p v-if="wrong" class="notice" role="alert">{{ wrong }}</p>
-    <div class="groups">
+    <div class="groups" role="group" aria-label="Recipes">
       <section
         v-for="group in groups"
         :key="group.kind"

@@ -65,7 +65,7 @@ const query = computed(() => (supplies.also.length ? `?also=${supplies.also.join
 </script>
 
 <template>
-  <div class="supply">
+  <div class="supply" role="group" aria-label="What to get">
     <div class="row top">
       <div>
         <h2>
@@ -93,11 +93,13 @@ const query = computed(() => (supplies.also.length ? `?also=${supplies.also.join
         <v-btn @click="print"><v-icon :icon="mdiPrinterOutline" size="20" start />Print</v-btn>
         <v-menu location="bottom end"
           ><template #activator="{ props: menu }"><v-btn v-bind="menu">Save as</v-btn></template>
-          <v-list density="compact"
+          <v-list density="compact" role="menu"
             ><v-list-item
+              role="menuitem"
               :href="`/api/v1/units/${store.id}/supplies.csv${query}`"
               download
               title="Table (CSV)" /><v-list-item
+              role="menuitem"
               :href="`/api/v1/units/${store.id}/supplies.md${query}`"
               download
               title="Text (Markdown)" /></v-list
@@ -143,7 +145,7 @@ const query = computed(() => (supplies.also.length ? `?also=${supplies.also.join
       <TextButton class="k-label no-print" :aria-expanded="showHave" @click="showHave = !showHave">
         {{ showHave ? 'Hide' : 'Show' }} what is in the house already, {{ countWords(have.length, 'thing') }}
       </TextButton>
-      <ul v-if="showHave" class="have-list">
+      <ul v-if="showHave" class="have-list" aria-label="In the house already">
         <li v-for="line in have" :key="line.material.id">
           <TextButton class="name" @click="emit('select', line)">{{ line.material.name }}</TextButton>
           <span class="mute small"

@@ -97,7 +97,7 @@ const dyeWords = computed(() => {
       For toddlers: {{ house.thisHome.binRules.young.join(' ') }}
     </p>
     <h3 class="no-print">Which filler for these kids</h3>
-    <ol class="cubby fillers no-print">
+    <ol class="cubby fillers no-print" aria-label="Fillers for these kids">
       <FillerRow
         v-for="rank in ranks"
         :key="rank.material.id"

@@ -125,7 +125,7 @@ const others = computed(() => unit.days.filter((day) => day.held && day.number !
               @keydown.alt.down.prevent="circle.move(one.part.id, 1)"
             >
               <span class="mute">{{ i + 1 }}</span>
-              <span class="card-title">{{ one.title }}</span>
+              <span class="card-title" data-title>{{ one.title }}</span>
               <span class="small mute">{{
                 one.telling ? `book, ${WAY_WORDS[one.telling.way]}` : KIND_NAMES[one.item.kind]
               }}</span>
@@ -138,8 +138,9 @@ const others = computed(() => unit.days.filter((day) => day.held && day.number !
           <v-btn @click="choose(null)">Add something</v-btn>
           <v-menu
             ><template #activator="{ props: menu }"><v-btn v-bind="menu">The same on another day</v-btn></template>
-            <v-list density="compact">
+            <v-list density="compact" role="menu">
               <v-list-item
+                role="menuitem"
                 v-for="day in others"
                 :key="day.number"
                 :title="`Day ${day.number}, ${longDate(day.date)}`"

@@ -105,7 +105,9 @@ watch(
 
 <template>
   <div>
-    <p v-if="hint" class="hint card" :class="{ no: refused }">{{ hint }}</p>
+    <p v-if="hint" class="hint card" role="status" aria-label="What happens here" :class="{ no: refused }">
+      {{ hint }}
+    </p>
     <div
       ref="grid"
       class="board"

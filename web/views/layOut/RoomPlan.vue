@@ -83,6 +83,7 @@ const { held, take, drag, drop, letGo, shownAt } = useArranging(grid, arranging,
       :key="clash.material.id"
       type="button"
       class="notice clash"
+      data-clash
       @click="openClash(clash)"
     >
       <b class="brick">{{ capital(clash.material.name) }}, {{ clash.short }} missing:</b>

@@ -177,6 +177,8 @@ const pickedGap = computed(() =>
     <template v-else>
       <VChart
         class="map"
+        role="group"
+        aria-label="Touches by child and learning area"
         :style="{ height: `${children.length * 46 + 52}px` }"
         :option="option"
         autoresize
@@ -218,7 +220,7 @@ const pickedGap = computed(() =>
       </section>
       <section class="rows">
         <h2>{{ gaps.length ? 'Who goes without this week' : 'Every child is covered this week' }}</h2>
-        <div class="gaps">
+        <div class="gaps" role="group" aria-label="Gaps">
           <GapLine
             v-for="gap in gaps"
             :key="`${gap.child.id} ${gap.domain}`"

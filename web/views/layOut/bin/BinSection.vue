@@ -59,9 +59,9 @@ const said = computed(
         <circle cx="6.5" cy="5" r="0.9" class="dot" />
       </pattern>
     </defs>
-    <rect class="fill" v-bind="section.fill" />
+    <rect class="fill" data-fill v-bind="section.fill" />
     <rect :fill="`url(#bin-${grain})`" v-bind="section.fill" />
-    <circle v-for="(spot, i) in spots" :key="i" class="hidden" :cx="spot.x" :cy="spot.y" r="5" />
+    <circle v-for="(spot, i) in spots" :key="i" class="hidden" data-hidden :cx="spot.x" :cy="spot.y" r="5" />
     <path class="walls" :d="walls" />
     <g class="measure">
       <path

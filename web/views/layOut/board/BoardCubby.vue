@@ -38,6 +38,7 @@ const tab = (i = 0) => (props.activeSpot === props.spot + i ? 0 : -1)
     class="cubby slot"
     :class="{ today: isToday, event: cubby.part, over, no: over === 'no' }"
     :data-slot="`${day.number} ${cubby.slot}`"
+    :data-over="over || undefined"
   >
     <p v-if="cubby.part" class="part">
       <b>{{ cubby.part.name }}</b> <span class="small mute">{{ hourWords(cubby.part.from) }}</span>

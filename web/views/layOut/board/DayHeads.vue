@@ -10,7 +10,7 @@ const MID_MORNING = ['09:40', '10:30'] as const
 </script>
 
 <template>
-  <div class="heads line">
+  <div class="heads line" role="group" aria-label="The days that are shown">
     <span class="label"
       ><v-btn v-if="previousDay" class="plain" size="small" @click="$emit('back')"
         >← Day {{ previousDay.number }}</v-btn

@@ -67,7 +67,7 @@ const FOOT = 42
           @keydown.enter.prevent.stop="$emit('open', bar.session.placement.id)"
         >
           <span v-if="bar.before" aria-label="since earlier">←</span
-          ><span class="card-title">{{ bar.session.activity.title }}</span
+          ><span class="card-title" data-title>{{ bar.session.activity.title }}</span
           ><span v-if="bar.span > 1" class="small mute bar-center">{{ bar.session.center?.name }}</span
           ><b v-if="cautionsOf(bar.session).some((one) => one.severity === 'stop')" class="brick small">Stop</b
           ><span v-if="bar.after" class="to-end" aria-label="until later">→</span>

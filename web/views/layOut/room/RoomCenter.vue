@@ -36,7 +36,7 @@ const bandWords = computed(
       v-for="session in here.slice(0, band.center.kind === 'tray-shelf' ? 3 : 1)"
       :key="session.placement.id"
       class="card thing"
-      ><span class="card-title">{{ session.activity.title }}</span
+      ><span class="card-title" data-title>{{ session.activity.title }}</span
       ><span v-if="weeksOf(session) > 1" class="small mute">week {{ weeksOf(session) }}</span></span
     >
     <span v-if="here.length > 3" class="small mute">and {{ here.length - 3 }} more</span>
