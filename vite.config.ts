@@ -101,7 +101,7 @@ export default defineConfig({
     // As many files at a time as there are processors, each in a process that has read the library already.
     maxWorkers: '100%',
     isolate: false,
-    maxConcurrency: 3,
+    maxConcurrency: 2,
     // Its parts bring their style sheets along, which Node does not read.
     server: { deps: { inline: ['vuetify'] } },
     sequence: { sequencer: LongestFirst },

@@ -78,7 +78,7 @@ export async function openPage(
   page.on('console', (message) => {
     if (message.type() === 'error' && !/Failed to load resource/.test(message.text())) errors.push(message.text())
   })
-  page.setDefaultTimeout(Number(process.env.KOBBY_WAIT ?? 30_000))
+  page.setDefaultTimeout(Number(process.env.KOBBY_WAIT ?? 60_000))
   return { page, errors }
 }
 

@@ -75,8 +75,7 @@ try {
   await tests('Unit and API tests.', ['core', 'server', 'web', 'demo', 'scripts'])
   await build()
   const path = chromium()
-  // One file at a time: a page and its server take both processors by themselves.
-  await tests('The interface in Chromium.', ['e2e'], ['--no-file-parallelism'], { CHROMIUM: path })
+  await tests('The interface in Chromium.', ['e2e'], [], { CHROMIUM: path })
 } catch (error) {
   failures.push(error.message)
   count.failed++
