@@ -59,7 +59,8 @@ export class Network {
       const pushed = this.push(to, Math.min(most, this.room[edge]), levels, next)
       if (pushed <= 0) continue
       this.room[edge] -= pushed
-      this.room[edge + 1] += pushed
+      // Edges lie in pairs: the way back of one that is a way back is the edge before it.
+      this.room[edge ^ 1] += pushed
       return pushed
     }
     return 0

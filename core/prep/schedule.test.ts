@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { planMinute } from '../base'
-import { shiftsOf } from './flow'
+import { Network, shiftsOf } from './flow'
 import { forward } from './forward'
 import { prepared } from './instance'
 import type { Job, Stretch } from './jobs'
@@ -340,6 +340,67 @@ describe('every schedule', () => {
           expect(new Set(busy).size).toBe(busy.length)
         }
       }),
+    )
+  })
+  it('gives no job to two adults at once, where work had to give way to other work', () => {
+    // What one could do in either window gave way to what only one of them takes.
+    const noisy = [true, false, false, true]
+    const windows = [window(20, 30), window(40, 50, 't'), window(40, 50), window(50, 60)]
+    const jobs = [
+      job('quiet', 20, 60, { release: 10 }),
+      job('loud', 20, 60, { release: 20, may: (slot) => noisy[slot] }),
+      job('early', 10, 10, { may: (slot) => noisy[slot] }),
+    ]
+    const { pieces, over } = schedule(jobs, windows)
+    expect(over).toBe(20)
+    const of = pieces.filter((piece) => piece.job === 'quiet')
+    of.forEach((piece, i) => expect(piece.from).toBeGreaterThanOrEqual(i ? of[i - 1].to : 0))
+  })
+})
+
+describe('the largest flow', () => {
+  it('is the smallest cut, and what comes into a node goes out of it', () => {
+    // As work and time are: what there is to do, where it may be done, how much goes there.
+    const [JOBS, PLACES] = [4, 4]
+    const NODES = 2 + JOBS + PLACES
+    const room = fc.integer({ min: 1, max: 3 })
+    const network = fc.record({
+      work: fc.array(room, { minLength: JOBS, maxLength: JOBS }),
+      may: fc.array(fc.record({ job: fc.nat(JOBS - 1), place: fc.nat(PLACES - 1), capacity: room }), { maxLength: 14 }),
+      time: fc.array(room, { minLength: PLACES, maxLength: PLACES }),
+    })
+    fc.assert(
+      fc.property(network, ({ work, may, time }) => {
+        const drawn = [
+          ...work.map((capacity, i) => ({ from: 0, to: 2 + i, capacity })),
+          ...may.map((one) => ({ from: 2 + one.job, to: 2 + JOBS + one.place, capacity: one.capacity })),
+          ...time.map((capacity, i) => ({ from: 2 + JOBS + i, to: 1, capacity })),
+        ]
+        const flow = new Network(NODES)
+        const edges = drawn.map((one) => ({ ...one, number: flow.edge(one.from, one.to, one.capacity) }))
+        const most = flow.most()
+        // Every way of parting the nodes with the source on one side and the sink on the other.
+        const cuts = Array.from({ length: 2 ** (NODES - 2) }, (_, bits) => {
+          const near = (node: number) => node === 0 || (node !== 1 && Boolean(bits & (1 << (node - 2))))
+          return edges.reduce((sum, one) => sum + (near(one.from) && !near(one.to) ? one.capacity : 0), 0)
+        })
+        expect(most).toBe(Math.min(...cuts))
+        for (const { number, capacity } of edges) {
+          expect(flow.through(number)).toBeGreaterThanOrEqual(0)
+          expect(flow.through(number)).toBeLessThanOrEqual(capacity)
+        }
+        const net = (node: number) =>
+          edges.reduce(
+            (sum, one) => sum + flow.through(one.number) * (Number(one.to === node) - Number(one.from === node)),
+            0,
+          )
+        expect(Array.from({ length: NODES }, (_, node) => net(node))).toEqual([
+          0 - most,
+          most,
+          ...new Array<number>(NODES - 2).fill(0),
+        ])
+      }),
+      { numRuns: 2000 },
     )
   })
 })
