@@ -76,7 +76,9 @@ const not = computed(() => options.value.filter((one) => !one.placed && one.verd
 </template>
 
 <style scoped>
+/* As wide as its line, whatever it says. */
 .idea {
+  width: 100%;
   justify-content: start;
 }
 .other {
