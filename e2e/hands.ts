@@ -104,6 +104,8 @@ const centre = async (element: ElementHandle<Element>) => {
 /** Drags one element onto another with the mouse, in small steps as a hand does. */
 export async function drag(page: Page, from: string, to: string): Promise<void> {
   const [source, target] = [(await page.waitForSelector(from))!, (await page.waitForSelector(to))!]
+  // What drags comes beside the view: a hand that is faster than it would hold nothing.
+  await page.waitForFunction((one: Element) => one.closest('[data-drags]') !== null, OFTEN, source)
   await centre(target)
   const start = await centre(source)
   await page.mouse.move(start.x, start.y)

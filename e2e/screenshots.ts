@@ -67,7 +67,7 @@ const SHOTS: Shot[] = [
     then: '[aria-current=step]',
     keys: [' ', ' '],
   },
-  { name: 'preparation', path: `${WHEELS}/get-ready?tab=time`, wait: 'aside button' },
+  { name: 'preparation', path: `${WHEELS}/get-ready?tab=time`, wait: 'aside > :not(:first-child) button' },
   {
     name: 'phone-prepare',
     path: `${UNIT}/prepare`,

@@ -136,13 +136,13 @@ const listOf = (element: unknown) => {
           <b>Clear away, {{ sumOf(alsoOn(date)!.takeDown) }}:</b> {{ titles(alsoOn(date)!.takeDown) }}
         </li>
         <li v-for="trip in alsoOn(date)!.trips" :key="trip.shop">
-          <b>Buy:</b>
+          <b>Buy:</b>&nbsp;
           <router-link :to="{ name: 'get-ready', params: { unitId: unit.id! }, query: { tab: 'trips' } }"
             >{{ countWords(trip.items, 'thing') }} at {{ trip.shop }}</router-link
           >
         </li>
         <li v-if="alsoOn(date)!.asks.length">
-          <b>Ask families for</b>
+          <b>Ask families for</b>&nbsp;
           <router-link :to="{ name: 'get-ready', params: { unitId: unit.id! }, query: { tab: 'families' } }">{{
             listWords(alsoOn(date)!.asks)
           }}</router-link>
