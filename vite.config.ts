@@ -1,3 +1,6 @@
+import { createHash } from 'node:crypto'
+import { appendFileSync, readFileSync, writeFileSync } from 'node:fs'
+import { extname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import vue from '@vitejs/plugin-vue'
 import vuetify from 'vite-plugin-vuetify'
@@ -5,22 +8,36 @@ import type { Plugin } from 'vite'
 import { defineConfig } from 'vitest/config'
 import { drawings, outlineOf } from './scripts/drawings.ts'
 import LongestFirst from './scripts/longestFirst.ts'
+import type { OfflineCopy } from './web/offlineFiles.ts'
 
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 const alias = { '@core': at('core'), '@web': at('web'), '@server': at('server'), '@demo': at('demo') }
 
+/** What a file of the build is, for who keeps it; older forms of the fonts no browser asks for that keeps anything. */
+const TYPES: Record<string, string> = { '.js': 'text/javascript', '.css': 'text/css', '.woff2': 'font/woff2' }
+
 /**
- * Lists every file of the build for the service worker, which keeps them; pictures of the build itself are not among
- * them.
+ * Writes every file of the build into one for the service worker, which keeps it; pictures of the build itself are not
+ * among them. A later build changes the worker too: the browser looks for a new one by its bytes.
  */
-const fileList = (): Plugin => ({
-  name: 'kobby-file-list',
-  generateBundle(_, bundle) {
-    const files = Object.keys(bundle)
-      .filter((name) => name.startsWith('assets/'))
-      .sort()
-      .map((name) => `/${name}`)
-    this.emitFile({ type: 'asset', fileName: 'files.json', source: JSON.stringify(['/', '/icon.svg', ...files]) })
+const offlineCopy = (): Plugin => ({
+  name: 'kobby-offline-copy',
+  writeBundle: {
+    order: 'post',
+    handler({ dir }, bundle) {
+      const copy: OfflineCopy = {}
+      for (const name of Object.keys(bundle).sort()) {
+        const type = name === 'index.html' ? 'text/html' : name.startsWith('assets/') ? TYPES[extname(name)] : undefined
+        if (!type) continue
+        const bytes = readFileSync(join(dir!, name))
+        copy[name === 'index.html' ? '/' : `/${name}`] = name.endsWith('.woff2')
+          ? { type, text: bytes.toString('base64'), base64: true }
+          : { type, text: bytes.toString() }
+      }
+      const text = JSON.stringify(copy)
+      writeFileSync(join(dir!, 'offline.json'), text)
+      appendFileSync(join(dir!, 'sw.js'), `\n// ${createHash('sha256').update(text).digest('hex').slice(0, 16)}\n`)
+    },
   },
 })
 
@@ -61,7 +78,7 @@ const pictures = (): Plugin => ({
 export default defineConfig({
   root: at('web'),
   publicDir: at('web/public'),
-  plugins: [vue(), vuetify(), fileList(), linkPages(), pictures()],
+  plugins: [vue(), vuetify(), offlineCopy(), linkPages(), pictures()],
   resolve: {
     alias: [
       ...Object.entries(alias).map(([find, replacement]) => ({ find, replacement })),

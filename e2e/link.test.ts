@@ -1,7 +1,9 @@
+import { createHash } from 'node:crypto'
 import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import type { Browser } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { OfflineCopy } from '../web/offlineFiles'
 import { OFTEN, openBrowser, openPage, PHONE, sees } from './browser'
 import { click, fill, waitText } from './hands'
 import { openHome, PASSWORD, type OpenHome } from './home'
@@ -53,6 +55,28 @@ describe('the application', () => {
     expect(weightOf('index.html', view)).toBeLessThan(FIRST_VIEW_KB)
     for (const name of scripts)
       expect(readFileSync(join(WEB, 'assets', name), 'utf8'), name).not.toMatch(/ZodError|v-select__|sortable-ghost/)
+  })
+})
+
+describe('the copy that a device keeps', () => {
+  const copy = JSON.parse(readFileSync(join(WEB, 'offline.json'), 'utf8')) as OfflineCopy
+  it('is the page, every script and every style of this build', () => {
+    expect(copy['/'].text).toBe(readFileSync(join(WEB, 'index.html'), 'utf8'))
+    const files = readdirSync(join(WEB, 'assets')).filter((name) => /\.(js|css|woff2)$/.test(name))
+    expect(files.length).toBeGreaterThan(100)
+    expect(Object.keys(copy).sort()).toEqual(['/', ...files.map((name) => `/assets/${name}`)].sort())
+    for (const name of files) {
+      const { text, base64 } = copy[`/assets/${name}`]
+      expect(Buffer.from(text, base64 ? 'base64' : 'utf8').equals(readFileSync(join(WEB, 'assets', name))), name).toBe(
+        true,
+      )
+    }
+  })
+  it('is fetched anew after an update, since the browser finds another worker', () => {
+    const print = createHash('sha256')
+      .update(readFileSync(join(WEB, 'offline.json')))
+      .digest('hex')
+    expect(readFileSync(join(WEB, 'sw.js'), 'utf8').trimEnd().split('\n').at(-1)).toBe(`// ${print.slice(0, 16)}`)
   })
 })
 

@@ -202,6 +202,11 @@ describe('in the shop, on a phone', () => {
     await click(phone, 'Got float blocks')
     await sees(phone, '2 check marks kept on this phone')
     expect([await onHand('large-bead'), await onHand('large-cork')]).toEqual([40, 6])
+    // A view that this phone never opened is there, too.
+    await phone.goto(`${gate.base}/library`)
+    await sees(phone, 'A band to wear')
+    await phone.goto(`${gate.base}${UNIT}/shop?shop=the craft shop`)
+    await sees(phone, '2 check marks kept on this phone')
     // At the desk someone counts the beads: two are lost. And ticks the float blocks, too.
     await desk.goto(`${home.base}/pantry?find=large beads`)
     await click(desk, 'large beads', '[aria-label="Pantry"]')

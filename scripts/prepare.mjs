@@ -83,7 +83,7 @@ function pack(folder) {
     // A drawing is a kilobyte or two, and there are many.
     if (entry.isDirectory() && entry.name === 'pictures') continue
     if (entry.isDirectory()) pack(path)
-    else if (/\.(js|css|svg|html)$/.test(entry.name)) packFile(path)
+    else if (/\.(js|css|svg|html|json)$/.test(entry.name)) packFile(path)
   }
 }
 

@@ -109,6 +109,23 @@ describe('changes', () => {
     const [first, second] = [await changes(one), await changes(one)]
     expect(second.body.rows).toEqual(first.body.rows)
   })
+  it('leave the other part of the house as it was: home and library, which together are all of it', async () => {
+    const part = (which: string) => kobby.call('GET', `/api/v1/house?part=${which}`)
+    const kindsOf = (rows: { kind: string }[]) => [...new Set(rows.map((row) => row.kind))].sort()
+    const [all, home, library] = [await kobby.call('GET', '/api/v1/house'), await part('home'), await part('library')]
+    expect(kindsOf(library.body.rows)).toEqual(['activity', 'material'])
+    expect(kindsOf(home.body.rows)).toEqual(expect.arrayContaining(['adult', 'center', 'child', 'home']))
+    const sorted = (rows: unknown[]) => rows.map((row) => JSON.stringify(row)).sort()
+    expect(sorted([...home.body.rows, ...library.body.rows])).toEqual(sorted(all.body.rows))
+    const etags = [home, library].map((one) => one.headers.get('etag')!)
+    const row = await kobby.row('/api/v1/house', 'center', 'easel')
+    await changes(change(null, [put('center', row, { atOnce: 2 })]))
+    expect([
+      await kobby.again('/api/v1/house?part=home', etags[0]),
+      await kobby.again('/api/v1/house?part=library', etags[1]),
+    ]).toEqual([200, 304])
+    expect((await part('attic')).body).toMatchObject({ status: 422, errors: [{ field: 'part' }] })
+  })
   it('are in the next answer of the house, which is not sent again while nothing changed', async () => {
     const ask = (headers: Record<string, string>) => kobby.call('GET', '/api/v1/house', undefined, headers as never)
     const [packed, plain] = [await ask({}), await ask({ 'accept-encoding': 'identity' })]

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { sayLike } from '@core/base'
@@ -38,7 +39,9 @@ const house = useHouse()
 const unit = useUnit()
 const writer = useWriter()
 
-const figures = usePathFigures(useCalm(() => unit.unit !== undefined))
+/** Only one of them is there at a time: the path's figures are a second of work for a phone that does not show them. */
+const narrow = useMediaQuery('screen and (max-width: 720px)')
+const figures = usePathFigures(useCalm(() => !narrow.value && house.loaded && unit.unit !== undefined))
 watch(
   useCalm(() => house.loaded),
   () => Object.values(PARTS).forEach((part) => void part().catch(() => undefined)),
@@ -62,6 +65,7 @@ const finding = ref(false)
 const leaving = ref(false)
 const [helped, found, left] = [helping, finding, leaving].map((one) => useOnce(() => one.value))
 const bare = computed(() => Boolean(route.meta.bare))
+const isLight = computed(() => Boolean(route.meta.light))
 
 /** Asked for once, whatever else changes before the answer is here. */
 let opening: Promise<void> | null = null
@@ -70,7 +74,7 @@ async function openHouse() {
   failed.value = ''
   try {
     // Asked for beside each other: each question takes a way to the server and back.
-    const reading = house.loaded ? null : house.load().then(keepOfflineCopy)
+    const reading = house.loaded ? null : house.load(isLight.value).then(keepOfflineCopy)
     reading?.catch(() => undefined)
     await session.askOnce()
     if (session.signedIn) await reading
@@ -132,7 +136,8 @@ useHotkeys({
     <div v-if="bare" class="bare"><router-view /></div>
     <div v-else class="shell">
       <PathNav
-        class="no-print wide-only"
+        v-if="!narrow"
+        class="no-print"
         :look="look"
         :unit="unit.unit"
         :figures="figures"
@@ -149,11 +154,11 @@ useHotkeys({
             <p>{{ failed }}</p>
             <div><v-btn class="primary" @click="loadHouse">Try again</v-btn></div>
           </div>
-          <p v-else-if="!house.loaded" class="centre mute" role="status">Opening the home</p>
+          <p v-else-if="!(isLight ? house.opened : house.loaded)" class="centre mute" role="status">Opening the home</p>
           <router-view v-else :key="said" />
         </main>
       </div>
-      <PhoneBar class="no-print phone-only" :look="look" :unit="unit.unit" @look="toggle" @leave="leaving = true" />
+      <PhoneBar v-if="narrow" class="no-print" :look="look" :unit="unit.unit" @look="toggle" @leave="leaving = true" />
     </div>
     <SaveState v-if="!bare" class="no-print" />
     <MixAlarm v-if="!bare && house.loaded" />

@@ -9,10 +9,11 @@ import './theme/library.css'
 import './theme/frame.css'
 import { vuetify } from './theme/vuetify'
 
-createApp(App)
+const app = createApp(App)
   .directive('start-here', startHere)
   .component('TextButton', TextButton)
   .use(createPinia())
   .use(router)
   .use(vuetify)
-  .mount('#app')
+// Reading the modules was one long piece of work already: whoever waits to be heard comes in between.
+setTimeout(() => app.mount('#app'))

@@ -24,7 +24,13 @@ const routes: RouteRecordRaw[] = [
     component: () => import('./views/FirstStart.vue'),
     meta: { open: true, bare: true, title: 'Welcome' },
   },
-  { path: '/units', name: 'units', component: () => import('./views/UnitList.vue'), meta: { title: 'Units' } },
+  {
+    path: '/units',
+    name: 'units',
+    component: () => import('./views/UnitList.vue'),
+    // It shows nothing of the library, and stands before that is here.
+    meta: { title: 'Units', light: true },
+  },
   { path: '/home', name: 'home', component: () => import('./views/HomeView.vue'), meta: { title: 'Home' } },
   { path: '/library', name: 'library', component: () => import('./views/LibraryView.vue'), meta: { title: 'Library' } },
   {

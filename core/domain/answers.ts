@@ -90,6 +90,9 @@ export type BackupState = z.infer<typeof BackupState>
 
 export const HouseAnswer = z.strictObject({ today: CalendarDate, rows: z.array(AnyRow) })
 export type HouseAnswer = z.infer<typeof HouseAnswer>
+/** The home without its library, or the library alone. */
+export const HousePart = z.enum(['home', 'library'])
+export type HousePart = z.infer<typeof HousePart>
 
 export const BatchesAnswer = z.strictObject({ rows: z.array(rowOf('batch')) })
 export type BatchesAnswer = z.infer<typeof BatchesAnswer>

@@ -13,6 +13,11 @@ export const HOUSE_KINDS = [
   'circleLog',
   'book',
 ] as const
+type HouseKind = (typeof HOUSE_KINDS)[number]
+/** Those of them that make up its library: nearly all of a home by size, and nothing that a list of units shows. */
+export const LIBRARY_KINDS: readonly HouseKind[] = ['material', 'activity', 'recipe', 'piece']
+/** The home without its library. */
+export const HOME_KINDS: readonly HouseKind[] = HOUSE_KINDS.filter((kind) => !LIBRARY_KINDS.includes(kind))
 /** Kinds that belong to one unit and go when it goes. */
 export const UNIT_KINDS = [
   'unit',

@@ -26,25 +26,16 @@ import {
   quantityWords,
 } from '../base'
 import { careOn, handedOn } from './sheetPrep'
-import { inHandWords } from './sheetWords'
+import { focusWords, inHandWords } from './sheetWords'
 import { isNotInHand } from '../printing'
 import { bookReminders, circleOn, scriptOf } from '../circle'
 import { sessionNeeds, supplyList, tidy, type Need, type SupplyNeed } from '../supplies'
-
-/** Letters of a change's label. */
-const MOST_LABEL = 120
 
 /** What one child's part is called, for a label: "Oona: beside, ...". */
 export function partWords(part: Part): string {
   if (part.does === 'takes-part') return `${part.child.name} takes part: ${part.variant.how}`
   if (part.does === 'beside') return `${part.child.name} beside: ${part.variant.how}`
   return `${part.child.name}: ${OUT_WORDS[part.reason]}`
-}
-
-/** What a tick is called in the log. */
-export const tickLabel = (text: string, done: boolean): string => {
-  const label = `${done ? 'Checked off' : 'Not done after all'}: ${text}`
-  return label.length > MOST_LABEL ? `${label.slice(0, MOST_LABEL - 1)}…` : label
 }
 
 function stepsOf(session: Session): SheetStep[] {
@@ -150,10 +141,6 @@ function itemOf(
     apart: placement.apart,
   }
 }
-
-/** The focus of a unit in one line: "Letter K · 5 · diamond · sky blue". */
-export const focusWords = (focus: { letter: string; number: string; shape: string; colour: string }): string =>
-  [focus.letter && `Letter ${focus.letter}`, focus.number, focus.shape, focus.colour].filter(Boolean).join(' · ')
 
 /**
  * The sheet of one program day.

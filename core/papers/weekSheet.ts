@@ -2,7 +2,7 @@ import { demand, mondayOf } from '../base'
 import { circleOn } from '../circle'
 import type { CalendarDate, PieceKind, RhythmBlock, TimeOfDay, UnitSnapshot } from '../domain'
 import { blocksOn, type ResolvedPlan } from '../plan'
-import { focusWords } from './daySheet'
+import { focusWords } from './sheetWords'
 
 /** One week of a unit on one sheet, for the fridge and for families: no child is named on it. */
 export interface WeekSheet {

@@ -5,8 +5,11 @@ import {
   BeforeAnswer,
   Change,
   ChangesAnswer,
+  HOME_KINDS,
   HouseAnswer,
+  HousePart,
   Id,
+  LIBRARY_KINDS,
   Steps,
   UnitAnswer,
   UnitsAnswer,
@@ -28,6 +31,8 @@ const HISTORY_MOST = 200
 
 /** Reading the home and its units, and every change on them. */
 export function houseRoutes(db: Knex, clock: Clock, changes: Changes): Route[] {
+  const partKinds = { home: HOME_KINDS, library: LIBRARY_KINDS }
+  const packedParts = { home: new Packed<HouseAnswer>(), library: new Packed<HouseAnswer>() }
   const packed = new Packed<HouseAnswer>()
   const packedUnits = new Packed<UnitsAnswer>()
   return [
@@ -35,13 +40,15 @@ export function houseRoutes(db: Knex, clock: Clock, changes: Changes): Route[] {
       {
         method: 'get',
         path: '/house',
-        summary: 'Everything of the home, and today',
+        summary: 'Everything of the home, or one part of it, and today',
         access: 'owner',
+        query: z.strictObject({ part: HousePart.optional() }),
         answer: HouseAnswer,
       },
-      async ({ ctx }) => {
-        const [house, today] = [await keptHouse(db), await clock.today(db)]
-        return packed.answer(ctx, `${house.stamp} ${today}`, () => ({ today, rows: [...house.rows] }))
+      async ({ ctx, query: { part } }) => {
+        const [house, today] = [await keptHouse(db, part && partKinds[part]), await clock.today(db)]
+        const answer = part ? packedParts[part] : packed
+        return answer.answer(ctx, `${house.stamp} ${today}`, () => ({ today, rows: [...house.rows] }))
       },
     ),
     route(

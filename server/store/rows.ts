@@ -71,8 +71,8 @@ async function keptRows(db: Knex, kinds: readonly ThingKind[], unitId?: string):
   return now
 }
 
-/** Everything of the house. */
-export const keptHouse = (db: Knex): Promise<KeptRows> => keptRows(db, HOUSE_KINDS)
+/** Everything of the house, or some kinds of it. */
+export const keptHouse = (db: Knex, kinds: readonly ThingKind[] = HOUSE_KINDS): Promise<KeptRows> => keptRows(db, kinds)
 /** All units, by themselves. */
 export const keptUnits = (db: Knex) => keptRows(db, ['unit']) as Promise<KeptRows<'unit'>>
 /** What belongs to one unit. */

@@ -11,6 +11,7 @@ import type {
   DevicesAnswer,
   HistoryAnswer,
   HouseAnswer,
+  HousePart,
   ImportAnswer,
   LinkTick,
   MadeShare,
@@ -31,6 +32,7 @@ import type {
 } from '@core/domain'
 import type { Fault } from '@core/base'
 import type { PlanFile } from '@core/papers'
+import { ask, type Answer } from './keptReads'
 
 /** What the server answered when it did not do what was asked. Status 0: it was not reached. */
 export class ApiError extends Error {
@@ -52,9 +54,9 @@ export const whenSignedOut = (heard: () => void): void => {
 }
 
 async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
-  let response: Response
+  let answered: Answer
   try {
-    response = await fetch(`/api/v1${path}`, {
+    answered = await ask(`/api/v1${path}`, {
       method,
       headers: body === undefined ? {} : { 'content-type': 'application/json' },
       body: body === undefined ? undefined : JSON.stringify(body),
@@ -62,11 +64,20 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
   } catch {
     throw new ApiError(0, 'No connection. Nothing was lost; Kobby will try again.')
   }
-  if (response.status === 204) return undefined as T
-  const answer: unknown = await response.json().catch(() => ({ title: 'The answer made no sense. Please try again.' }))
-  if (response.status === 401 && !OPEN.has(path)) signedOut()
-  if (!response.ok) throw problemOf(response.status, answer as ProblemAnswer)
+  const { status, text } = answered
+  if (status === 204) return undefined as T
+  if (status === 401 && !OPEN.has(path)) signedOut()
+  const answer = readAnswer(text)
+  if (status < 200 || status > 299) throw problemOf(status, answer as ProblemAnswer)
   return answer as T
+}
+
+function readAnswer(text: string): unknown {
+  try {
+    return JSON.parse(text)
+  } catch {
+    return { title: 'The answer made no sense. Please try again.' }
+  }
 }
 
 const problemOf = (status: number, { title, errors, conflicts, now }: ProblemAnswer) =>
@@ -92,7 +103,7 @@ export const api = {
   backUp: () => call<BackupState>('POST', '/backups'),
   keepPicture: (data: string) => call<PictureAnswer>('POST', '/pictures', { data }),
   signOut: () => call<void>('DELETE', '/session'),
-  house: () => call<HouseAnswer>('GET', '/house'),
+  house: (part: HousePart) => call<HouseAnswer>('GET', `/house?part=${part}`),
   units: () => call<UnitsAnswer>('GET', '/units'),
   unit: (id: string) => call<UnitAnswer>('GET', `/units/${id}`),
   before: (id: string) => call<BeforeAnswer>('GET', `/units/${id}/before`),

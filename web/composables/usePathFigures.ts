@@ -1,13 +1,12 @@
-import { computed, type Ref } from 'vue'
-import { countWords, minutesWords, shortWeekday, weekdayOf } from '@core/base'
-import { plannableBlocks } from '@core/plan'
-import { readyOf } from '@core/readings'
-import { isToGet } from '@core/supplies'
+import { computed, shallowRef, watch, type ComputedRef, type Ref } from 'vue'
 import { useUnit } from '../stores/unit'
 import type { StepName } from '../router'
+import type { pathFiguresOf } from './pathFigures'
+
+export type PathFigures = Record<StepName, { words: string; late?: boolean }>
 
 const none = { words: '' }
-const NONE = {
+const NONE: PathFigures = {
   spark: none,
   gather: none,
   'lay-out': none,
@@ -17,49 +16,16 @@ const NONE = {
   'look-back': none,
 }
 
-/** One honest figure for each step of the open unit, once they are wanted; `late` where it needs her now. */
-export function usePathFigures(wanted: Readonly<Ref<boolean>>) {
+/** The figures of the path, once they are wanted: what works them out is fetched then. */
+export function usePathFigures(wanted: Readonly<Ref<boolean>>): ComputedRef<PathFigures> {
   const store = useUnit()
-  return computed<Record<StepName, { words: string; late?: boolean }>>(() => {
-    if (!wanted.value) return NONE
-    const { unit, readings, ideas, unplaced, halves, today, days } = store
-    if (!unit || !readings) return NONE
-    const blockIds = plannableBlocks(store.snapshot!.home)
-      .filter((block) => block.kind === 'circle' || block.kind === 'choice')
-      .map((block) => block.id)
-    const open = days.filter(
-      (day) =>
-        day.held &&
-        day.date >= store.snapshot!.today &&
-        !blockIds.every((id) =>
-          readings.plan.sessions.some((one) => one.block?.id === id && one.days[0].number === day.number),
-        ),
-    )
-    const late = readings.lines.filter((line) => line.late).length
-    const over = readyOf(readings.preparation).first?.over ?? 0
-    const toGet = readings.lines.filter(isToGet).length
-    const dated = new Set(readings.plan.sessions.map((session) => session.placement.id))
-    const stranded = store.placements.filter((one) => !dated.has(one.id)).length
-    const next = today ?? days.find((day) => day.held && day.date > store.snapshot!.today)
-    const done = store.placements.filter((one) => one.status === 'done').length
-    return {
-      spark: { words: `${countWords(unit.words.length, 'word')}, ${countWords(unit.objects.length, 'object')}` },
-      gather: {
-        words: unplaced.length
-          ? `${unplaced.length} not scheduled yet`
-          : countWords(ideas.length - halves.length, 'idea'),
-      },
-      'lay-out': stranded
-        ? { words: `${countWords(stranded, 'card')} without a date`, late: true }
-        : { words: open.length ? `${countWords(open.length, 'day')} still open` : 'Every day laid out' },
-      'get-ready': late
-        ? { words: `${countWords(late, 'thing')} late`, late: true }
-        : over
-          ? { words: `Prep ${minutesWords(over)} over`, late: true }
-          : { words: toGet ? `${countWords(toGet, 'thing')} to get` : 'All in the house' },
-      'hand-over': { words: next ? `Next: ${shortWeekday(weekdayOf(next.date))}, day ${next.number}` : 'No day ahead' },
-      run: { words: today ? `Day ${today.number} of ${days.length}` : 'Not today' },
-      'look-back': { words: `${done} done` },
-    }
-  })
+  const workOut = shallowRef<typeof pathFiguresOf>()
+  watch(
+    wanted,
+    async (are) => {
+      if (are) workOut.value ??= (await import('./pathFigures').catch(() => undefined))?.pathFiguresOf
+    },
+    { immediate: true },
+  )
+  return computed(() => (wanted.value && workOut.value?.(store)) || NONE)
 }

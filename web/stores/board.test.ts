@@ -10,16 +10,18 @@ import { byId } from '@core/base'
 import { demoHome } from '@demo/home'
 import { api } from '../api/client'
 import { withBrowserParts } from '../testing/browserParts'
+import { pathFiguresOf } from '../composables/pathFigures'
 import { usePathFigures } from '../composables/usePathFigures'
 import { useBasket } from './basket'
 import { useBoard } from './board'
+import { useHouse } from './house'
 import { useRows } from './rows'
 import { useSession } from './session'
 import { useUnit } from './unit'
 
 const TODAY = '2026-03-10'
 const labels: string[] = []
-beforeEach(() => {
+beforeEach(async () => {
   withBrowserParts()
   setActivePinia(createPinia())
   labels.length = 0
@@ -44,7 +46,9 @@ beforeEach(() => {
   )
   rows.accept([{ kind: 'home', id: file.home!.id, version: 1, value: file.home! }, ...all])
   useSession().today = TODAY
+  useHouse().loaded = true
   useUnit().id = 'wind-and-kites'
+  await useUnit().fetchHeart()
 })
 const choice = (day: number): Where => ({ kind: 'moment', day, blockId: 'choice', from: null })
 const kiteTails = () => useUnit().placements.find((one) => one.id === 'wind-and-kites-21')!
@@ -113,14 +117,16 @@ it('solves a stop by every remedy that it offers', () => {
   }
 })
 
-it('gives each step one honest figure', () => {
-  const figures = usePathFigures(ref(true)).value
+it('gives each step one honest figure', async () => {
+  const figures = pathFiguresOf(useUnit())!
   expect(figures.spark.words).toBe('8 words, 9 objects')
   expect(figures.gather.words).toBe('4 not scheduled yet')
   expect(figures['get-ready']).toEqual({ words: '1 thing late', late: true })
   expect(figures.run.words).toBe('Day 4 of 10')
+  const shown = usePathFigures(ref(true))
+  await vi.waitFor(() => expect(shown.value).toEqual(figures))
   useUnit().id = 'nowhere'
-  expect(usePathFigures(ref(true)).value.run.words).toBe('')
+  expect(shown.value.run.words).toBe('')
 })
 
 describe('the basket', () => {

@@ -14,8 +14,8 @@ import { useRows } from './rows'
 import { useUnit } from './unit'
 
 const TODAY = '2026-03-10'
-beforeEach(() => {
-  openDemoStores('wheels-and-ramps', TODAY)
+beforeEach(async () => {
+  await openDemoStores('wheels-and-ramps', TODAY)
   vi.useFakeTimers()
 })
 afterEach(() => vi.useRealTimers())
@@ -47,10 +47,10 @@ describe('before a drop', () => {
   })
 })
 
-it('readings after any run of looks and drops are those computed from the plan as it stands', () => {
+it('readings after any run of looks and drops are those computed from the plan as it stands', async () => {
   const ideas = ['wall-of-wheels', 'straw-blowing', 'rice-rescue', 'road-signs', 'freeze-dance']
-  fc.assert(
-    fc.property(
+  await fc.assert(
+    fc.asyncProperty(
       fc.array(
         fc.record({
           idea: fc.constantFrom(...ideas),
@@ -60,8 +60,8 @@ it('readings after any run of looks and drops are those computed from the plan a
         }),
         { minLength: 1, maxLength: 5 },
       ),
-      (moves) => {
-        openDemoStores('wheels-and-ramps', TODAY)
+      async (moves) => {
+        await openDemoStores('wheels-and-ramps', TODAY)
         const board = useBoard()
         for (const { idea, day, block, looks } of moves) {
           const what = { placementId: placementOf(idea)?.id ?? null, activityId: idea }

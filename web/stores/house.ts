@@ -1,11 +1,11 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import type { checkHouse } from '@core/plan/checkHouse'
 import { byAge, type Flag } from '@core/plan'
 import { byId } from '@core/base'
-import { HOUSE_KINDS, type House } from '@core/domain'
+import { HOME_KINDS, LIBRARY_KINDS, type House } from '@core/domain'
 import { api } from '../api/client'
-import { useCalm } from '../composables/useCalm'
+import { whenCalm } from '../composables/useCalm'
 import { useRows } from './rows'
 import { useSession } from './session'
 import { useWriter } from './writer'
@@ -15,6 +15,9 @@ export const useHouse = defineStore('house', () => {
   const rows = useRows()
   const session = useSession()
   const writer = useWriter()
+  /** The home is there, and its units; its library may not be yet. */
+  const opened = ref(false)
+  /** All of it is there. */
   const loaded = ref(false)
 
   const home = computed(() => rows.list('home')[0])
@@ -51,34 +54,53 @@ export const useHouse = defineStore('house', () => {
     circleLogs: circleLogs.value,
   }))
 
-  /** What does not fit together in the home and its units; none until what checks it, with every schema, is here. */
-  const flags = computed<Flag[]>(() =>
-    home.value && check.value
-      ? check.value({ ...house.value, materials: [], activities: [] }, units.value, session.today)
-      : [],
-  )
   const check = shallowRef<typeof checkHouse>()
-  const calm = useCalm(() => loaded.value)
-  watch(calm, async () => {
-    check.value = await import('@core/plan/checkHouse').then(
-      (module) => module.checkHouse,
-      () => undefined,
-    )
-  })
+  let fetching: Promise<void> | null = null
+  /** What checks the home, with every schema, or nothing until it is here: whoever asks first has it fetched. */
+  function checking() {
+    if (!check.value)
+      fetching ??= import('@core/plan/checkHouse').then(
+        (module) => void (check.value = module.checkHouse),
+        () => void (fetching = null),
+      )
+    return check.value
+  }
+  /** What does not fit together in the home and its units. */
+  const flags = computed<Flag[]>(
+    () =>
+      (home.value && checking()?.({ ...house.value, materials: [], activities: [] }, units.value, session.today)) || [],
+  )
 
-  async function load(): Promise<void> {
-    const [read, units, steps] = await writer.readPast(() => Promise.all([api.house(), api.units(), api.steps(null)]))
+  async function readHome(): Promise<void> {
+    const [read, units, steps] = await writer.readPast(() =>
+      Promise.all([api.house('home'), api.units(), api.steps(null)]),
+    )
     session.today = read.today
-    rows.replaceHouse(read.rows)
+    rows.replace(HOME_KINDS, read.rows)
     rows.replace(['unit'], units.rows)
     writer.setSteps(null, steps)
+    opened.value = true
+    writer.resume(['unit', ...HOME_KINDS])
+  }
+  async function readLibrary(): Promise<void> {
+    const { rows: read } = await writer.readPast(() => api.house('library'))
+    rows.replace(LIBRARY_KINDS, read)
+    writer.resume(LIBRARY_KINDS)
+  }
+  /** @param inTurn whether a view that does without the library is to be drawn before that is asked for */
+  async function load(inTurn = false): Promise<void> {
+    if (inTurn) {
+      await readHome()
+      await whenCalm()
+      await readLibrary()
+    } else await Promise.all([readHome(), readLibrary()])
     loaded.value = true
-    writer.resume(['unit', ...HOUSE_KINDS])
   }
   /** Writes on the home. */
   const commit = (label: string, writes: Parameters<typeof writer.commit>[2]) => writer.commit(null, label, writes)
 
   return {
+    opened,
     loaded,
     house,
     home,

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, triggerRef, type ComputedRef, type ShallowRef } from 'vue'
-import { HOUSE_KINDS, THING_KINDS, type Row, type ThingKind, type ThingOf, type ChangedRow } from '@core/domain'
+import { THING_KINDS, type Row, type ThingKind, type ThingOf, type ChangedRow } from '@core/domain'
 import { canonical } from '@core/base'
 
 type Table = Map<string, { version: number; value: ThingOf<ThingKind> }>
@@ -57,7 +57,6 @@ export const useRows = defineStore('rows', () => {
           .map((row) => [row.value.id, { version: row.version, value: row.value }]),
       )
   }
-  const replaceHouse = (rows: readonly Row[]) => replace(HOUSE_KINDS, rows)
 
-  return { list, get, version, accept, replace, replaceHouse }
+  return { list, get, version, accept, replace }
 })

@@ -2,7 +2,8 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { CalendarDate, Links, User } from '@core/domain'
 import { api, whenSignedOut } from '../api/client'
-import { dropKept, dropOfflineCopy } from '../composables/offlineCopy'
+import { dropReads } from '../api/keptReads'
+import { dropKept } from '../composables/offlineCopy'
 
 /** Who is signed in, whether the home has an owner yet, and what day it is there. */
 export const useSession = defineStore('session', () => {
@@ -21,7 +22,7 @@ export const useSession = defineStore('session', () => {
   // What was read goes at once; what was written here and not sent yet stays, until she signs in again.
   whenSignedOut(() => {
     user.value = null
-    void dropOfflineCopy()
+    void dropReads()
   })
 
   async function ask(): Promise<void> {

@@ -14,7 +14,7 @@ import { useUnit } from './unit'
 
 const TODAY = '2026-03-10'
 let sent: Change[]
-beforeEach(() => {
+beforeEach(async () => {
   withBrowserParts()
   setActivePinia(createPinia())
   sent = []
@@ -40,7 +40,9 @@ beforeEach(() => {
       file[list].map((value) => ({ kind: kind as ThingKind, id: value.id, version: 1, value })),
     ),
   ])
+  useHouse().loaded = true
   useUnit().id = 'wind-and-kites'
+  await useUnit().fetchHeart()
 })
 const onHand = (id: string) => useHouse().materialsById.get(id)!.onHand
 const lineOf = (id: string) => useSupplies().lines.find((line) => line.material.id === id)

@@ -5,8 +5,7 @@ import type { Idea, Placement, SpokenFor, Tick, Unit, UnitSnapshot, ChangedRow }
 
 import { canonical, byId } from '@core/base'
 import { tickLabel } from '@core/papers'
-import { readingsOf, type Readings } from '@core/readings'
-import { activitiesFor, snapshotOf, themeOf } from '@core/ideas'
+import type { Readings } from '@core/readings'
 import { api } from '../api/client'
 import { useTimeOfDay } from '../composables/useTimeOfDay'
 import { openLine } from '../api/liveLine'
@@ -71,17 +70,35 @@ export const useUnit = defineStore('unit', () => {
   const circles = computed(() => ofUnit(rows.list('circle')))
   /** Half ideas that belong to no unit yet. */
   const loose = computed<Idea[]>(() => rows.list('idea').filter((one) => one.unitId === null))
-  const theme = computed(() => (unit.value ? themeOf(unit.value) : null))
+  const heart = shallowRef<typeof import('./unitHeart')>()
+  let fetching: Promise<void> | null = null
+  const fetchHeart = (): Promise<void> =>
+    (fetching ??= import('./unitHeart').then(
+      (fetched) => void (heart.value = fetched),
+      () => {
+        fetching = null
+        failed.value = 'No connection. Nothing was lost; open it again when there is one.'
+      },
+    ))
+  /** What computes, or nothing until it is here: whoever asks first has it fetched. */
+  function computing() {
+    if (!heart.value) void fetchHeart()
+    return heart.value
+  }
+  const theme = computed(() => (unit.value && computing()?.themeOf(unit.value)) ?? null)
   /** The library as this unit sees it: its own words and things in the slots, and the stretches that were taken. */
   const activities = computed(() =>
-    unit.value ? activitiesFor(unit.value, ideas.value, house.activities, house.materialsById) : house.activities,
+    unit.value && heart.value
+      ? heart.value.activitiesFor(unit.value, ideas.value, house.activities, house.materialsById)
+      : house.activities,
   )
   const activitiesById = computed(() => byId(activities.value))
   const titleOf = (activityId: string): string => activitiesById.value.get(activityId)?.title ?? 'this'
-  const ready = computed(() => Boolean(unit.value && house.home && !loading.value))
+  const ready = computed(() => Boolean(unit.value && house.loaded && !loading.value && computing()))
 
-  const snapshot = computed<UnitSnapshot | null>(() =>
-    unit.value && house.home
+  const snapshot = computed<UnitSnapshot | null>(() => {
+    const { snapshotOf } = (unit.value && house.loaded && computing()) || {}
+    return unit.value && snapshotOf
       ? snapshotOf(
           house.house,
           house.units,
@@ -103,14 +120,14 @@ export const useUnit = defineStore('unit', () => {
             shipped: repertoire.forCircles(circles.value),
           },
         )
-      : null,
-  )
+      : null
+  })
   /** Readings that were computed for a plan that was only looked at: when it comes true, they are there already. */
   let tried: { snapshot: UnitSnapshot; readings: Readings } | null = null
   function tryReadings(placements: Placement[]): Readings | null {
-    if (!snapshot.value) return null
+    if (!snapshot.value || !heart.value) return null
     const trial = { ...snapshot.value, placements }
-    tried = { snapshot: trial, readings: readingsOf(trial) }
+    tried = { snapshot: trial, readings: heart.value.readingsOf(trial) }
     return tried.readings
   }
   /** Readings, or what keeps them from being computed. */
@@ -118,7 +135,7 @@ export const useUnit = defineStore('unit', () => {
     try {
       if (tried && snapshot.value && samePlan(tried.snapshot, snapshot.value))
         return { readings: tried.readings, fault: '' }
-      return { readings: snapshot.value && readingsOf(snapshot.value), fault: '' }
+      return { readings: (snapshot.value && heart.value?.readingsOf(snapshot.value)) ?? null, fault: '' }
     } catch (error) {
       return { readings: null, fault: error instanceof Error ? error.message : String(error) }
     }
@@ -214,6 +231,7 @@ export const useUnit = defineStore('unit', () => {
     sharesChanged,
     open,
     load,
+    fetchHeart,
     commit,
     tick,
   }

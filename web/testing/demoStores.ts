@@ -4,6 +4,7 @@ import type { Applied, RowOp, StockOp, ThingKind } from '@core/domain'
 import { FILE_LISTS } from '@core/papers'
 import { demoHome } from '@demo/home'
 import { api } from '../api/client'
+import { useHouse } from '../stores/house'
 import { useRows } from '../stores/rows'
 import { useSession } from '../stores/session'
 import { useUnit } from '../stores/unit'
@@ -14,7 +15,7 @@ const valueAfter = (op: RowOp | StockOp) =>
   op.op === 'put' ? op.value : op.op === 'stock' ? (useRows().get('material', op.id) ?? null) : null
 
 /** The stores with the demo home in them and one unit open; what is written is taken as the server takes it. */
-export function openDemoStores(unitId: string, today: string): void {
+export async function openDemoStores(unitId: string, today: string): Promise<void> {
   withBrowserParts()
   setActivePinia(createPinia())
   // An amount that changed says nothing of the version that it started from.
@@ -41,5 +42,7 @@ export function openDemoStores(unitId: string, today: string): void {
     ),
   ])
   useSession().today = today
+  useHouse().loaded = true
   useUnit().id = unitId
+  await useUnit().fetchHeart()
 }

@@ -29,7 +29,7 @@ const { draft: answers, forget } = useKeptDraft('first-home', newAnswers)
 
 // A home that is set up is not set up again from here.
 onMounted(async () => {
-  if (session.signedIn && (await api.house().catch(() => ({ rows: [] }))).rows.some((row) => row.kind === 'home'))
+  if (session.signedIn && (await api.house('home').catch(() => ({ rows: [] }))).rows.some((row) => row.kind === 'home'))
     await router.replace('/units')
 })
 const told = useTold()
