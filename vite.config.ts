@@ -41,6 +41,14 @@ const offlineCopy = (): Plugin => ({
   },
 })
 
+/**
+ * What computes on a unit is one file: by itself, every view would bring forty small ones. Apart from it stay what the
+ * list of units or the page of a link needs, and what brings the schemas.
+ */
+const isHeart = (id: string): boolean =>
+  /\/core\/(plan|prep|cautions|readings|printing|circle|making|ideas\/(theme|fit|snapshotOf)|supplies)\b/.test(id) &&
+  !/\/(index|checkHouse|byAge|repertoire|readPiece|readRecipe|stock|tidy)\.ts$/.test(id)
+
 /** Where the interface is made as it is written: links open their own page there too. */
 const linkPages = (): Plugin => ({
   name: 'kobby-link-pages',
@@ -98,7 +106,11 @@ export default defineConfig({
       // Core only computes: a room that is asked for one thing does not bring the rest.
       treeshake: { moduleSideEffects: (id) => !id.startsWith(`${at('core')}/`) },
       input: { index: at('web/index.html'), link: at('web/link.html'), sw: at('web/sw.ts') },
-      output: { entryFileNames: (chunk) => (chunk.name === 'sw' ? 'sw.js' : 'assets/[name]-[hash].js') },
+      output: {
+        entryFileNames: (chunk) => (chunk.name === 'sw' ? 'sw.js' : 'assets/[name]-[hash].js'),
+        // It takes along nothing of what these files import: an entry among that would run inside the file.
+        advancedChunks: { includeDependenciesRecursively: false, groups: [{ name: 'heart', test: isHeart }] },
+      },
     },
   },
   server: { proxy: { '/api': 'http://127.0.0.1:4180' } },

@@ -20,7 +20,7 @@ beforeAll(async () => {
   ;({ browser, close: closeBrowser } = await openBrowser())
   home = await openHome(true)
   for (const set of [(page: Page) => (here = page), (page: Page) => (there = page)]) {
-    const opened = await openPage(browser, DESK, 'light', true)
+    const opened = await openPage(browser, DESK, 'light', { besideOthers: true, keepsCopy: true })
     set(opened.page)
     errors.push(opened.errors)
     await signIn(opened.page, home.base)

@@ -15,7 +15,7 @@ let errors: string[]
 beforeAll(async () => {
   ;({ browser, close: closeBrowser } = await openBrowser())
   home = await openHome(true)
-  ;({ page, errors } = await openPage(browser, DESK, 'light', true))
+  ;({ page, errors } = await openPage(browser, DESK, 'light', { besideOthers: true }))
   await signIn(page, home.base)
   await sees(page, 'Wheels and Ramps')
 })

@@ -56,23 +56,28 @@ export const wear = (page: Page, look: 'light' | 'dark') =>
     { name: 'prefers-reduced-motion', value: 'reduce' },
   ])
 
-/** A page of its own session, at a size and in a look, that fails the test on any error in it. */
+/**
+ * A page of its own session, at a size and in a look, that fails the test on any error in it.
+ *
+ * @param more `besideOthers`: it counts as the one in front, as on a device of its own. It changes where Tab goes, so
+ *   it is not for walks by keyboard. `keepsCopy`: its service worker answers for it, as on a device; all else is the
+ *   same without, and opens in half the time
+ */
 export async function openPage(
   browser: Browser,
   size: typeof DESK | typeof PHONE = DESK,
   look: 'light' | 'dark' = 'light',
-  besideOthers = false,
+  { besideOthers = false, keepsCopy = false } = {},
 ): Promise<{ page: Page; errors: string[] }> {
   const context = await browser.createBrowserContext()
   const page = await context.newPage()
   await page.setViewport(size)
   await wear(page, look)
   if (besideOthers) {
-    // Each page counts as the one in front, as on a device of its own. It changes where Tab goes, so it is not for
-    // walks by keyboard.
     const devtools = await page.createCDPSession()
     await devtools.send('Emulation.setFocusEmulationEnabled', { enabled: true })
   }
+  if (!keepsCopy) await page.setBypassServiceWorker(true)
   const errors: string[] = []
   page.on('pageerror', (error) => errors.push(String(error)))
   page.on('console', (message) => {

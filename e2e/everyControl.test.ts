@@ -285,7 +285,7 @@ async function everyControl(
   withDemo = false,
 ): Promise<{ faults: string[]; pressed: number }> {
   const [open, folder] = [await openHome(withDemo), mkdtempSync(join(tmpdir(), 'kobby-controls-'))]
-  const { page, errors } = await openPage(browser, size, 'light', true)
+  const { page, errors } = await openPage(browser, size, 'light', { besideOthers: true })
   try {
     await watchControls(page)
     const send = async (path: string, body: unknown) => {

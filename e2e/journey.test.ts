@@ -20,7 +20,7 @@ describe('a new user on an empty folder', () => {
   let errors: string[]
   beforeAll(async () => {
     home = await openHome(false)
-    ;({ page, errors } = await openPage(browser, DESK, 'light', true))
+    ;({ page, errors } = await openPage(browser, DESK, 'light', { besideOthers: true }))
   })
   afterAll(() => home.close())
 
@@ -117,7 +117,7 @@ describe('a new user on an empty folder', () => {
     await click(page, 'Make a link')
     const address = await linkOn(page)
     expect(address).toMatch(/\/day\/[\w-]{22}$/)
-    const phone = await openPage(browser, PHONE, 'light', true)
+    const phone = await openPage(browser, PHONE, 'light', { besideOthers: true })
     await phone.page.goto(address)
     await sees(phone.page, 'Rice rescue')
     expect(await phone.page.evaluate(() => document.body.innerText)).not.toMatch(/Print with wheels|birth/)

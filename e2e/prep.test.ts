@@ -209,7 +209,7 @@ describe('an evening in the kitchen, on a phone', () => {
   let phone: Page
   let errors: string[]
   beforeAll(async () => {
-    ;({ page: phone, errors } = await openPage(page.browser(), PHONE, 'light', true))
+    ;({ page: phone, errors } = await openPage(page.browser(), PHONE, 'light', { besideOthers: true }))
     await signIn(phone, demo.base)
     await sees(phone, 'Wheels and Ramps')
     await phone.goto(`${demo.base}${WIND}/prepare`)

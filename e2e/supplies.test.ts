@@ -26,7 +26,7 @@ beforeAll(async () => {
   home = await openHome(true)
   gate = await openGate(home.base)
   for (const size of [DESK, PHONE]) {
-    const opened = await openPage(browser, size, 'light', true)
+    const opened = await openPage(browser, size, 'light', { besideOthers: true, keepsCopy: true })
     if (size === DESK) desk = opened.page
     else phone = opened.page
     await signIn(opened.page, size === DESK ? home.base : gate.base)
@@ -349,7 +349,7 @@ describe('asking families', () => {
     await sees(desk, 'Asked Tue, Mar 10')
     await click(desk, 'Make a link')
     const address = await (await desk.waitForSelector('output'))!.evaluate((one) => one.textContent!)
-    const { page: guest } = await openPage(browser, PHONE, 'light', true)
+    const { page: guest } = await openPage(browser, PHONE, 'light', { besideOthers: true, keepsCopy: true })
     await guest.goto(address)
     await sees(guest, '2 sheets still open')
     await sees(guest, '12 still open')

@@ -21,7 +21,7 @@ beforeAll(async () => {
   ;({ browser, close: closeBrowser } = await openBrowser())
   home = await openHome(true)
   gate = await openGate(home.base)
-  owner = (await openPage(browser, DESK, 'light', true)).page
+  owner = (await openPage(browser, DESK, 'light', { besideOthers: true, keepsCopy: true })).page
   await signIn(owner, home.base)
   const token = await owner.evaluate(async () => {
     const answer = await fetch('/api/v1/units/wind-and-kites/shares', {
@@ -32,7 +32,7 @@ beforeAll(async () => {
     return ((await answer.json()) as { token: string }).token
   })
   link = `${gate.base}/day/${token}`
-  helper = (await openPage(browser, PHONE, 'light', true)).page
+  helper = (await openPage(browser, PHONE, 'light', { besideOthers: true, keepsCopy: true })).page
   await helper.goto(link)
   await helper.waitForSelector('label:has(> input[type=checkbox])')
   await owner.goto(`${home.base}/units/wind-and-kites/run`)
@@ -80,7 +80,7 @@ it('of a helper are kept on the phone over a reload, and sent when the network i
 })
 
 it('of the owner wait in the same queue as every change, over a reload too', async () => {
-  const phone = (await openPage(browser, DESK, 'light', true)).page
+  const phone = (await openPage(browser, DESK, 'light', { besideOthers: true, keepsCopy: true })).page
   await signIn(phone, gate.base)
   await phone.goto(`${gate.base}/units/wind-and-kites/run`)
   await tickedCount(phone, 2)

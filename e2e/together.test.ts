@@ -16,8 +16,8 @@ beforeAll(async () => {
   ;({ browser, close: closeBrowser } = await openBrowser())
   home = await openHome(true)
   ;[here, there] = [
-    (await openPage(browser, DESK, 'light', true)).page,
-    (await openPage(browser, DESK, 'light', true)).page,
+    (await openPage(browser, DESK, 'light', { besideOthers: true, keepsCopy: true })).page,
+    (await openPage(browser, DESK, 'light', { besideOthers: true, keepsCopy: true })).page,
   ]
   for (const page of [here, there]) {
     await signIn(page, home.base)

@@ -125,7 +125,7 @@ async function moveByKeys(page: Page): Promise<{ id: string; from: string; to: s
 export async function firstEvening(browser: Browser, kobby: Installed, zone?: string): Promise<void> {
   const errors: string[][] = []
   const open = async (size: typeof DESK | typeof PHONE) => {
-    const opened = await openPage(browser, size, 'light', true)
+    const opened = await openPage(browser, size, 'light', { besideOthers: true, keepsCopy: !zone })
     if (zone) await opened.page.emulateTimezone(zone)
     errors.push(opened.errors)
     return opened.page

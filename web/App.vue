@@ -65,7 +65,8 @@ const finding = ref(false)
 const leaving = ref(false)
 const [helped, found, left] = [helping, finding, leaving].map((one) => useOnce(() => one.value))
 const bare = computed(() => Boolean(route.meta.bare))
-const isLight = computed(() => Boolean(route.meta.light))
+/** Until the way to the first view is open, the address says which it is. */
+const isLight = computed(() => Boolean((route.name ? route : router.resolve(location.pathname)).meta.light))
 
 /** Asked for once, whatever else changes before the answer is here. */
 let opening: Promise<void> | null = null

@@ -1,5 +1,6 @@
 /** Who is there, and what happens when and where: parts of the children, days, moves, the room. */
 export * from './stageOn'
+export * from './byAge'
 export * from './presence'
 export * from './participants'
 export * from './eaters'

@@ -12,6 +12,7 @@ import {
   STAGES,
 } from '../domain'
 import { completedMonths } from '../base'
+import { byAge } from './byAge'
 import { presentAt } from './presence'
 import { stageOn } from './stageOn'
 
@@ -92,10 +93,6 @@ export function partOf(activity: Activity, child: Child, occasion: Occasion): Pa
   if (allergicTo(child, activity, variant, occasion)) return besideOr('allergy')
   return { child, stage, does: 'takes-part', variant }
 }
-
-/** Children in one order everywhere: by age, the youngest first, then by name. */
-export const byAge = (children: readonly Child[]): Child[] =>
-  [...children].sort((a, b) => (a.born === b.born ? a.name.localeCompare(b.name, 'en') : a.born < b.born ? 1 : -1))
 
 /**
  * What every child of the home does in an activity during [from, to) of a date: takes part with the variant for the

@@ -1,4 +1,5 @@
-import { byAge, participants, partOf, type Occasion, type Part } from './participants'
+import { byAge } from './byAge'
+import { participants, partOf, type Occasion, type Part } from './participants'
 import {
   byId,
   minutesOf,

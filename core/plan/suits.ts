@@ -10,7 +10,8 @@ import {
   WEEKDAYS,
 } from '../domain'
 import { childHours } from './presence'
-import { byAge, partOf, type Part } from './participants'
+import { byAge } from './byAge'
+import { partOf, type Part } from './participants'
 
 const WHOLE_DAY: TimeSpan = { from: '00:00', to: '23:59' }
 const ALWAYS = Object.fromEntries(WEEKDAYS.map((day) => [day, WHOLE_DAY])) as Record<Weekday, TimeSpan> as WeeklyHours

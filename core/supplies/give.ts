@@ -1,7 +1,8 @@
 import { dateOfDay } from '../base'
 import type { CalendarDate, FamilyPromise, Material, UnitSnapshot } from '../domain'
 import { type ResolvedPlan, type Session, latestPrepStarts } from '../plan'
-import { peakInUse, tidy, type Need } from './needs'
+import { peakInUse, type Need } from './needs'
+import { tidy } from './tidy'
 
 /** A unit as it stands and what it comes to: one of those that a list is made for. */
 export interface ListSource {

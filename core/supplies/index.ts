@@ -1,4 +1,5 @@
 /** What a plan takes: needs, what is in the house, packs, trips, families, and the money. */
+export { tidy } from './tidy'
 export * from './needs'
 export * from './packs'
 export * from './trips'

@@ -1,16 +1,9 @@
 import { usersOf, type ResolvedPlan, type Session } from '../plan'
 import type { BaseUnit, Material, Requirement } from '../domain'
+import { PER_UNIT, tidy } from './tidy'
 
-/**
- * Quantities are counted in thousandths of a base unit: no kitchen measures finer, and what products such as 10 x 1.1
- * leave over is.
- */
-const PER_UNIT = 1000
 /** Less than this is what a computer adds, and no quantity. */
 const NOISE = 0.5 / PER_UNIT
-
-/** A quantity as it counts: to a thousandth of a base unit. The one place where quantities are rounded. */
-export const tidy = (quantity: number): number => Math.round(quantity * PER_UNIT) / PER_UNIT
 
 /** Adds the spare share, and rounds up what comes in pieces. */
 function rounded(raw: number, spare: number, unit: BaseUnit): number {

@@ -1,5 +1,5 @@
 import { demand, fail } from '../base'
-import { tidy } from './needs'
+import { tidy } from './tidy'
 
 /** What a pack holds and costs. */
 export interface PackOffer {

@@ -1,6 +1,6 @@
 import type { Material, SpokenFor } from '../domain'
 import { countedOn, type ListSource } from './give'
-import { tidy } from './needs'
+import { tidy } from './tidy'
 
 /**
  * What of a material is free: what can be counted on, less what units before will still use up of it. Never less than

@@ -1,5 +1,5 @@
 import type { Material, Op, RowOp, StockEntry, StockOp } from '../domain'
-import { tidy } from './needs'
+import { tidy } from './tidy'
 
 /**
  * A material and its history after a change of what is on hand. Never less than nothing is left: what was not there, by

@@ -16,7 +16,8 @@ import {
   type SupplyNeed,
 } from './give'
 import { lendAlternatives } from './lend'
-import { sessionNeeds, tidy } from './needs'
+import { sessionNeeds } from './needs'
+import { tidy } from './tidy'
 import type { Cover } from './packs'
 import { freeOf, inHouse, spokenForIn } from './spokenFor'
 import { getBy, shopDays, type GetBy } from './trips'

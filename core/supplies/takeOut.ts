@@ -2,7 +2,8 @@ import type { Material } from '../domain'
 import type { Session } from '../plan'
 import { isNotInHand } from '../printing'
 import { countedOn } from './give'
-import { sessionNeeds, tidy } from './needs'
+import { sessionNeeds } from './needs'
+import { tidy } from './tidy'
 
 /** What doing a placement takes out of the cupboard, by material. */
 export type Took = Record<string, number>
