@@ -120,3 +120,14 @@ export const sees = (page: Page, text: string) =>
 
 /** How often a wait looks. Frames would not do: a page behind another draws none. */
 export const OFTEN = { polling: 50 }
+
+/** An address without a view, and what stands there. */
+export const NOWHERE = '/no-such-page'
+export const NOWHERE_SAYS = 'There is no such page'
+
+/** Goes to an address inside the application, without a load of the page. */
+export const goInside = (page: Page, path: string) =>
+  page.evaluate((to: string) => {
+    history.pushState(null, '', to)
+    window.dispatchEvent(new PopStateEvent('popstate', { state: null }))
+  }, path)

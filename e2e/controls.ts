@@ -54,7 +54,8 @@ function watch(): void {
       .filter((one) => !/^(v-|here|on|open|active|router|ticked|selected|chosen|at$)/.test(one))
       .sort()
       .join('.')
-  page.kobbyControls = () => {
+  /** Every control that shows, with what tells it apart. */
+  function found(): { element: HTMLElement; kind: string; name: string; at: number; disabled: boolean }[] {
     const dialog = [
       ...document.querySelectorAll<HTMLElement>('.v-overlay--active[role=dialog], .v-overlay--active .k-sheet'),
     ].at(-1)
@@ -82,6 +83,12 @@ function watch(): void {
       const at = seen.get(kind) ?? 0
       seen.set(kind, at + 1)
       const disabled = (element as HTMLButtonElement).disabled || element.getAttribute('aria-disabled') === 'true'
+      return { element, kind, name, at, disabled }
+    })
+  }
+  page.kobbyControls = () =>
+    found().map((one) => {
+      const { element, name } = one
       const around =
         element.parentElement?.closest('form, .inline, .row, .acts, td, li, .rows, .card, header, .field') ??
         element.parentElement
@@ -92,11 +99,7 @@ function watch(): void {
             .join(' ')
         : ''
       return {
-        element,
-        kind,
-        name,
-        at,
-        disabled,
+        ...one,
         reason:
           element.title || element.parentElement?.title || (element.getAttribute('aria-describedby') ?? '') || others,
         // A handle says by which keys it moves; the icon of a field is the field’s.
@@ -111,7 +114,6 @@ function watch(): void {
           (element instanceof HTMLAnchorElement && element.href === location.href),
       }
     })
-  }
   let seen: Pressed = { moved: false, asked: false }
   const asked = () => (seen.asked = true)
   window.print = asked
@@ -136,7 +138,7 @@ function watch(): void {
   page.kobbyQuiet = (ms) => pending === 0 && document.readyState === 'complete' && performance.now() - quietSince > ms
   page.kobbySeen = () => seen
   page.kobbyPress = (kind, at) => {
-    const control = page.kobbyControls().find((one) => one.kind === kind && one.at === at)
+    const control = found().find((one) => one.kind === kind && one.at === at)
     if (!control || control.disabled) return false
     const { element } = control
     // A file is fetched by the browser itself, and so is what opens beside the page: that it would be is enough.

@@ -5,7 +5,7 @@ import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { newHome, NAP_HABITS } from '@core/newHome'
 import { ACTIVITIES, MATERIALS } from '@core/library'
-import { DESK, OFTEN, openBrowser, openPage, PHONE } from './browser'
+import { DESK, goInside, NOWHERE, NOWHERE_SAYS, OFTEN, openBrowser, openPage, PHONE } from './browser'
 import { cameOfIt, controlsOf, press, settled, watchControls, type Control } from './controls'
 import { openHome, PASSWORD, type OpenHome } from './home'
 
@@ -21,10 +21,6 @@ beforeAll(async () => {
   ;({ browser, close: closeBrowser } = await openBrowser())
 })
 afterAll(() => closeBrowser())
-
-/** An address without a view, and what stands there. */
-const NOWHERE = '/no-such-page'
-const NOWHERE_SAYS = 'There is no such page'
 
 const HOUSE_VIEWS = [
   '/units',
@@ -72,6 +68,11 @@ const steps = (unit: string) =>
 
 /** How long something may take to come of a press before it counts as nothing, in milliseconds. */
 const PATIENCE = 8000
+/**
+ * The same where another control was pressed on that page before, which may have done the same already: it is pressed
+ * once more on a fresh one before it counts as nothing.
+ */
+const PATIENCE_AFTER_OTHERS = 1500
 /** How deep it is gone into what a press opens: a dialog or a pocket, and what is in it. */
 const DEPTH = 2
 
@@ -168,14 +169,14 @@ async function walk(
    * is gone. False where it cannot be gone to so, since the page is not the application any more.
    */
   async function comeBackTo(view: string): Promise<boolean> {
-    const go = (path: string) =>
-      page.evaluate((to: string) => {
+    const go = async (path: string) => {
+      await page.evaluate(() => {
         const { activeElement } = document
         if (activeElement instanceof HTMLElement) activeElement.blur()
         localStorage.clear()
-        history.pushState(null, '', to)
-        window.dispatchEvent(new PopStateEvent('popstate', { state: null }))
-      }, path)
+      })
+      await goInside(page, path)
+    }
     const stands = async (path: string, lost: boolean) =>
       (await settled(page)) !== undefined &&
       (await page.evaluate(
@@ -220,14 +221,14 @@ async function walk(
     [view, ...way.map((one) => one.name), control.name || control.kind].join(' > ')
   const queue: Step[] = []
   /** Whether anything comes of what was just pressed. */
-  const something = (view: string): Promise<boolean> =>
+  const something = (view: string, patience = PATIENCE): Promise<boolean> =>
     page
       .waitForFunction(
         (from: string) => {
           const seen = (window as unknown as { kobbySeen?: () => { moved: boolean; asked: boolean } }).kobbySeen?.()
           return !seen || seen.moved || seen.asked || location.pathname + location.search !== from
         },
-        { ...OFTEN, timeout: PATIENCE },
+        { ...OFTEN, timeout: patience },
         view,
       )
       .then(
@@ -267,7 +268,7 @@ async function walk(
       // It is gone where it came and went with the day, or with another press.
       if (!goesOn && !(await afresh()) && !(await afresh(true))) continue
       pressed++
-      if (!(await something(step.view)) && (await afresh(true)) && !(await something(step.view)))
+      if (!(await something(step.view, goesOn ? PATIENCE_AFTER_OTHERS : PATIENCE)) && (await afresh(true)) && !(await something(step.view)))
         fault(`${where(step)}: nothing came of it`)
       await settled(page)
       if (errors.length) fault(`${where(step)}: ${errors[0]}`)

@@ -8,13 +8,17 @@ export async function named(page: Page, name: string, within = 'body'): Promise<
   const handle = await page.waitForFunction(
     (wanted: string, scope: string) => {
       const area = document.querySelector(scope)
+      // Who is called so at all is asked for first: what of it shows takes the page to be laid out.
+      const plain = (words: string) => words.replace(/\s+/g, '').toLowerCase()
+      const called = (element: HTMLElement) =>
+        plain(element.getAttribute('aria-label') ?? element.textContent ?? '').startsWith(plain(wanted))
       const shown = (element: HTMLElement) =>
         element.getClientRects().length > 0 && getComputedStyle(element).visibility !== 'hidden'
       const all = [
         ...(area?.querySelectorAll<HTMLElement>(
           'button, a, input, summary, [role=button], [role=combobox], label, textarea',
         ) ?? []),
-      ].filter(shown)
+      ].filter((element) => called(element) && shown(element))
       const text = (element: HTMLElement) =>
         (element.getAttribute('aria-label') ?? element.innerText ?? '').trim().replace(/\s+/g, ' ')
       return (
