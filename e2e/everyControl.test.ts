@@ -268,7 +268,11 @@ async function walk(
       // It is gone where it came and went with the day, or with another press.
       if (!goesOn && !(await afresh()) && !(await afresh(true))) continue
       pressed++
-      if (!(await something(step.view, goesOn ? PATIENCE_AFTER_OTHERS : PATIENCE)) && (await afresh(true)) && !(await something(step.view)))
+      if (
+        !(await something(step.view, goesOn ? PATIENCE_AFTER_OTHERS : PATIENCE)) &&
+        (await afresh(true)) &&
+        !(await something(step.view))
+      )
         fault(`${where(step)}: nothing came of it`)
       await settled(page)
       if (errors.length) fault(`${where(step)}: ${errors[0]}`)
