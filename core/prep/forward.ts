@@ -38,6 +38,9 @@ class Run {
   /** Whether what is open stands in the order in which it is done, but for what is due at once. */
   readonly inOrder: boolean
   setUps = 0
+  /** Windows in the order in which they begin, and how many of them, from the first on, are over. */
+  readonly byStart: number[]
+  over = 0
   /** What is not finished yet, and how many windows take each. */
   open: number[]
   readonly windowsOf: number[]
@@ -53,6 +56,7 @@ class Run {
     this.before = [...instance.before]
     this.busy = jobs.map(() => -Infinity)
     this.cursor = windows.map((window) => window.from)
+    this.byStart = windows.map((_, i) => i).sort((a, b) => windows[a].from - windows[b].from)
     this.gotOut = windows.map(() => new Set())
     this.lastKind = windows.map(() => null)
     this.windowsOf = rule.by === 'scarce' ? instance.may.map((list) => list.filter(Boolean).length) : []
@@ -167,10 +171,18 @@ export function forward(instance: Instance, rule: Rule, leastPiece = LEAST_PIECE
 
 /** The window that comes to a moment of its own first; -1 where all are over. */
 function nextWindow(run: Run): number {
+  const { byStart, cursor } = run
   const { windows } = run.instance
+  const isOver = (i: number) => cursor[i] >= windows[i].to
+  while (run.over < byStart.length && isOver(byStart[run.over])) run.over++
   let first = -1
-  for (let i = 0; i < windows.length; i++)
-    if (run.cursor[i] < windows[i].to && (first < 0 || run.cursor[i] < run.cursor[first])) first = i
+  for (let k = run.over; k < byStart.length; k++) {
+    const i = byStart[k]
+    // Those that begin later come to no moment before it.
+    if (first >= 0 && windows[i].from > cursor[first]) break
+    if (isOver(i)) continue
+    if (first < 0 || cursor[i] < cursor[first] || (cursor[i] === cursor[first] && i < first)) first = i
+  }
   return first
 }
 
