@@ -86,10 +86,12 @@ async function openHouse() {
 }
 /** Where no unit was asked for, the path shows the one that runs, else the next one. */
 function openCurrent() {
-  if (unit.id || !house.loaded) return
+  if (unit.id || !house.opened || !session.signedIn) return
   const current = house.units.findLast((one) => one.start <= session.today) ?? house.units[0]
   if (current) void unit.open(current.id)
 }
+// It is known before the library is here.
+watch(() => house.opened && session.signedIn, openCurrent)
 watch(
   () => [session.signedIn, route.name],
   () => {
