@@ -151,14 +151,13 @@ export const waitText = (page: Page, selector: string, part: string) =>
     selector,
     part,
   )
-/** Waits until everything written is on the server. */
+/** Waits until everything written is on the server. A phone has no path that says so: there nothing waits any more. */
 export const saved = (page: Page) =>
-  page.waitForFunction(
-    () =>
-      /Saved \d/.test(document.querySelector<HTMLElement>('[aria-label="The way through a unit"]')?.innerText ?? '') &&
-      localStorage.getItem('kobby-queue') === null,
-    OFTEN,
-  )
+  page.waitForFunction(() => {
+    const path = document.querySelector<HTMLElement>('[aria-label="The way through a unit"]')
+    const isSaid = path ? /Saved \d/.test(path.innerText) : document.querySelector('nav[aria-label=Main]') !== null
+    return isSaid && localStorage.getItem('kobby-queue') === null
+  }, OFTEN)
 /** Makes the owner's account at the first start. */
 export async function makeAccount(
   page: Page,

@@ -94,6 +94,7 @@ describe('three days, as they come out on paper', () => {
   it('ask for as many adults as there, stretch by stretch', async () => {
     await layOut('adults')
     for (const { number, stretches } of HAND_CHECKED) {
+      await waitText(page, 'main section:has(> [aria-label^="Adults through"]) h2', `Day ${number},`)
       const words = await page.$$eval(
         'main section:has(> [aria-label^="Adults through"])',
         (all, day) =>
