@@ -40,7 +40,7 @@ class Run {
   setUps = 0
   /** Windows in the order in which they begin, and how many of them, from the first on, are over. */
   readonly byStart: number[]
-  over = 0
+  past = 0
   /** What is not finished yet, and how many windows take each. */
   open: number[]
   readonly windowsOf: number[]
@@ -174,9 +174,9 @@ function nextWindow(run: Run): number {
   const { byStart, cursor } = run
   const { windows } = run.instance
   const isOver = (i: number) => cursor[i] >= windows[i].to
-  while (run.over < byStart.length && isOver(byStart[run.over])) run.over++
+  while (run.past < byStart.length && isOver(byStart[run.past])) run.past++
   let first = -1
-  for (let k = run.over; k < byStart.length; k++) {
+  for (let k = run.past; k < byStart.length; k++) {
     const i = byStart[k]
     // Those that begin later come to no moment before it.
     if (first >= 0 && windows[i].from > cursor[first]) break
