@@ -4,7 +4,7 @@ import type { Circle, Piece } from '@core/domain'
 
 const NONE: readonly Piece[] = []
 
-/** The pieces that ship, fetched when a circle first asks for them: most of a plan does without. */
+/** The pieces that ship, fetched with what computes on a unit: a list of units does without. */
 export const useRepertoire = defineStore('repertoire', () => {
   const shipped = shallowRef<readonly Piece[]>(NONE)
   /** They could not be fetched: without a network, on a page that never had them. */

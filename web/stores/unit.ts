@@ -72,9 +72,10 @@ export const useUnit = defineStore('unit', () => {
   const loose = computed<Idea[]>(() => rows.list('idea').filter((one) => one.unitId === null))
   const heart = shallowRef<typeof import('./unitHeart')>()
   let fetching: Promise<void> | null = null
+  /** With what circles sing, or without where that cannot be had: a plan that got it later would be computed twice. */
   const fetchHeart = (): Promise<void> =>
-    (fetching ??= import('./unitHeart').then(
-      (fetched) => void (heart.value = fetched),
+    (fetching ??= Promise.all([import('./unitHeart'), repertoire.load()]).then(
+      ([fetched]) => void (heart.value = fetched),
       () => {
         fetching = null
         failed.value = 'No connection. Nothing was lost; open it again when there is one.'
@@ -94,7 +95,22 @@ export const useUnit = defineStore('unit', () => {
   )
   const activitiesById = computed(() => byId(activities.value))
   const titleOf = (activityId: string): string => activitiesById.value.get(activityId)?.title ?? 'this'
-  const ready = computed(() => Boolean(unit.value && house.loaded && !loading.value && computing()))
+  /**
+   * The first plan is worked out in one piece of work and drawn in the next: whoever waits to be heard comes in between.
+   */
+  const workedOut = ref(false)
+  let working = false
+  function workOut(): boolean {
+    if (!workedOut.value && !working) {
+      working = true
+      setTimeout(() => {
+        void readings.value
+        setTimeout(() => (workedOut.value = true))
+      })
+    }
+    return workedOut.value
+  }
+  const ready = computed(() => Boolean(unit.value && house.loaded && !loading.value && computing() && workOut()))
 
   const snapshot = computed<UnitSnapshot | null>(() => {
     const { snapshotOf } = (unit.value && house.loaded && computing()) || {}
