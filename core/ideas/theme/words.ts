@@ -166,13 +166,25 @@ PAIRS.forEach((word) => pluralize.addUncountableRule(new RegExp(`(^|\\s)${word}$
 IN_IE.forEach((word) => pluralize.addIrregularRule(word, `${word}s`))
 UNCOUNTABLE.forEach((word) => pluralize.addUncountableRule(new RegExp(`(^|\\s)${word}$`, 'i')))
 
+/** A plan asks for the same few words hundreds of times, and the package tries all of its rules each time. */
+const MOST_KEPT = 2000
+function kept(form: (name: string) => string): (name: string) => string {
+  const known = new Map<string, string>()
+  return (name) => {
+    const found = known.get(name)
+    if (found !== undefined) return found
+    if (known.size >= MOST_KEPT) known.clear()
+    const made = form(name.trim())
+    known.set(name, made)
+    return made
+  }
+}
 /** "kite" for "kites"; what is one already stays. */
-export const one = (name: string): string => pluralize.singular(name.trim())
+export const one = kept((name) => pluralize.singular(name))
 /** "kites" for "kite"; what has no plural stays. */
-export const many = (name: string): string => pluralize.plural(name.trim())
+export const many = kept((name) => pluralize.plural(name))
 /** Whether one can say "three of them". */
-export const isCountable = (name: string): boolean =>
-  pluralize.plural(name.trim()) !== pluralize.singular(name.trim()) || /sheep|fish|deer|moose/i.test(name)
+export const isCountable = (name: string): boolean => many(name) !== one(name) || /sheep|fish|deer|moose/i.test(name)
 
 const AN = /^([aeio](?!ne-|nce\b)|u(?!ni|se|s[aeiou]|tensil|kulele)|hour|honest|heir|herb\b|herbs\b|x-ray)/i
 /** What there is only one of: "the moon". */
