@@ -1,5 +1,6 @@
 import { useTimeout, watchDebounced } from '@vueuse/core'
 import { onScopeDispose, shallowRef } from 'vue'
+import type { UnitSnapshot } from '@core/domain'
 import type { LookAhead } from '@core/readings'
 import type { LookAnswer, LookQuestion } from '../workers/lookAhead.worker'
 import { useUnit } from '../stores/unit'
@@ -26,14 +27,20 @@ export function useLookAhead() {
     })
     return one
   }
+  const sent = new Map<string, unknown>()
+  /** The library is most of a plan and stays as it is: it goes to the worker once. */
+  function changedIn(snapshot: UnitSnapshot): LookQuestion['parts'] {
+    const changed = Object.entries(snapshot).filter(([name, value]) => sent.get(name) !== value)
+    for (const [name, value] of changed) sent.set(name, value)
+    return Object.fromEntries(changed.map(([name, value]) => [name, JSON.stringify(value)]))
+  }
   const started = useTimeout(START_AFTER)
   watchDebounced(
     [() => store.snapshot, started],
     ([snapshot]) => {
       if (!snapshot || !started.value) return
-      // A copy through JSON holds nothing that could not be sent.
       worker ??= start()
-      worker.postMessage({ id: ++asked, snapshot: JSON.parse(JSON.stringify(snapshot)) } satisfies LookQuestion)
+      worker.postMessage({ id: ++asked, parts: changedIn(snapshot) } satisfies LookQuestion)
     },
     { debounce: STILL_FOR, immediate: true },
   )

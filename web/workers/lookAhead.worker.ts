@@ -8,18 +8,23 @@ import { resolvePlan } from '@core/plan'
  */
 export interface LookQuestion {
   id: number
-  snapshot: UnitSnapshot
+  /** What of the plan is another than in the question before, as JSON: it holds nothing that could not be sent. */
+  parts: Partial<Record<keyof UnitSnapshot, string>>
 }
 export interface LookAnswer {
   id: number
   found: LookAhead | null
 }
 
+const plan: Record<string, unknown> = {}
+
 self.addEventListener('message', ({ data }: MessageEvent<LookQuestion>) => {
   const answer = (found: LookAhead | null) => self.postMessage({ id: data.id, found } satisfies LookAnswer)
-  sayLike(data.snapshot.home)
+  for (const [name, text] of Object.entries(data.parts)) plan[name] = JSON.parse(text)
+  const snapshot = { ...plan } as unknown as UnitSnapshot
+  sayLike(snapshot.home)
   try {
-    answer(lookAhead(data.snapshot, resolvePlan(data.snapshot)))
+    answer(lookAhead(snapshot, resolvePlan(snapshot)))
   } catch {
     // What keeps the plan from being resolved is said by the page itself.
     answer(null)
