@@ -6,6 +6,7 @@ import vue from '@vitejs/plugin-vue'
 import vuetify from 'vite-plugin-vuetify'
 import type { Plugin } from 'vite'
 import { defineConfig } from 'vitest/config'
+import { chunks } from './scripts/chunks.ts'
 import { drawings, outlineOf } from './scripts/drawings.ts'
 import LongestFirst from './scripts/longestFirst.ts'
 import type { OfflineCopy } from './web/offlineFiles.ts'
@@ -41,13 +42,20 @@ const offlineCopy = (): Plugin => ({
   },
 })
 
-/**
- * What computes on a unit is one file: by itself, every view would bring forty small ones. Apart from it stay what the
- * list of units or the page of a link needs, and what brings the schemas.
- */
-const isHeart = (id: string): boolean =>
-  /\/core\/(plan|prep|cautions|readings|printing|circle|making|ideas\/(theme|fit|snapshotOf)|supplies)\b/.test(id) &&
-  !/\/(index|checkHouse|byAge|repertoire|readPiece|readRecipe|stock|tidy)\.ts$/.test(id)
+/** Says which files each part of the build is, for the server: it has pages ask for them ahead. */
+const chunkFiles = (): Plugin => ({
+  name: 'kobby-chunk-files',
+  generateBundle: {
+    order: 'post',
+    handler(_options, bundle) {
+      const files: Record<string, string[]> = {}
+      for (const chunk of Object.values(bundle))
+        if (chunk.type === 'chunk')
+          files[chunk.name] = [chunk.fileName, ...(chunk.viteMetadata?.importedCss ?? [])].map((name) => `/${name}`)
+      this.emitFile({ type: 'asset', fileName: 'chunks.json', source: JSON.stringify(files) })
+    },
+  },
+})
 
 /** Where the interface is made as it is written: links open their own page there too. */
 const linkPages = (): Plugin => ({
@@ -86,7 +94,7 @@ const pictures = (): Plugin => ({
 export default defineConfig({
   root: at('web'),
   publicDir: at('web/public'),
-  plugins: [vue(), vuetify(), offlineCopy(), linkPages(), pictures()],
+  plugins: [vue(), vuetify(), offlineCopy(), chunkFiles(), linkPages(), pictures()],
   resolve: {
     alias: [
       ...Object.entries(alias).map(([find, replacement]) => ({ find, replacement })),
@@ -108,8 +116,7 @@ export default defineConfig({
       input: { index: at('web/index.html'), link: at('web/link.html'), sw: at('web/sw.ts') },
       output: {
         entryFileNames: (chunk) => (chunk.name === 'sw' ? 'sw.js' : 'assets/[name]-[hash].js'),
-        // It takes along nothing of what these files import: an entry among that would run inside the file.
-        advancedChunks: { includeDependenciesRecursively: false, groups: [{ name: 'heart', test: isHeart }] },
+        codeSplitting: chunks,
       },
     },
   },
