@@ -16,6 +16,8 @@ const LIGHT_KB = 90
 
 /** Kilobytes of compressed script that the application may be with the view that stands first. */
 const FIRST_VIEW_KB = 270
+/** Files that these may be: a phone asks for six at a time, and each takes a way to the server and back. */
+const FIRST_VIEW_FILES = 12
 
 /** Every script that a page of the build brings along before anything is pressed, by what names what. */
 function scriptsOf(page: string, view?: string): string[] {
@@ -53,8 +55,43 @@ describe('the application', () => {
     const scripts = scriptsOf('index.html', view)
     expect(scripts.some((name) => name.startsWith(`${view}-`))).toBe(true)
     expect(weightOf('index.html', view)).toBeLessThan(FIRST_VIEW_KB)
+    expect(scripts.length).toBeLessThan(FIRST_VIEW_FILES)
     for (const name of scripts)
       expect(readFileSync(join(WEB, 'assets', name), 'utf8'), name).not.toMatch(/ZodError|v-select__|sortable-ghost/)
+  })
+})
+
+describe('what a page asks for ahead', () => {
+  let home: OpenHome
+  beforeAll(async () => {
+    home = await openHome(true)
+  })
+  afterAll(() => home.close())
+  const linkOf = async (path: string, cookie = '') =>
+    (await fetch(home.base + path, { headers: { cookie } })).headers.get('link') ?? ''
+
+  it('is there, and nobody is asked for it who is not signed in', async () => {
+    const session = await fetch(`${home.base}/api/v1/session`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ signIn: 'maren', password: PASSWORD }),
+    })
+    const cookie = session.headers.getSetCookie()[0].split(';')[0]
+    const asked = await linkOf('/units/wind-and-kites/lay-out', cookie)
+    const addresses = [...asked.matchAll(/<([^>]+)>/g)].map(([, address]) => address)
+    expect(addresses.some((one) => one.startsWith('/assets/LayOutView-') && one.endsWith('.css'))).toBe(true)
+    for (const address of addresses) {
+      const { status } = await fetch(home.base + address, { headers: { cookie } })
+      expect(status, address).toBe(200)
+    }
+    // Of the scripts that the view brings along, none is asked for later.
+    const first = new Set([
+      ...scriptsOf('index.html'),
+      ...addresses.filter((one) => one.endsWith('.js')).map((one) => one.replace('/assets/', '')),
+    ])
+    expect(scriptsOf('index.html', 'LayOutView').filter((name) => !first.has(name))).toEqual([])
+    expect(await linkOf('/units/wind-and-kites/lay-out')).toBe('')
+    expect(await linkOf('/sign-in', cookie)).toBe('')
   })
 })
 

@@ -131,7 +131,7 @@ export async function createKobby(settings: Settings): Promise<Kobby> {
     ctx.set('Cache-Control', 'no-store')
     ctx.body = fault === null ? { status: 'ok' } : { status: 'cannot write', title: fault }
   })
-  app.use(webFiles(settings.web))
+  app.use(webFiles(settings.web, COOKIE))
   app.use(sameOrigin)
   app.use(async (ctx, next) => {
     // Children's names are in nearly every answer: none stays behind on a device that several people use.
