@@ -19,14 +19,18 @@ const FIRST_VIEW_KB = 270
 /** Files that these may be: a phone asks for six at a time, and each takes a way to the server and back. */
 const FIRST_VIEW_FILES = 12
 
+/** The scripts that one of the build names. */
+const importsOf = (name: string): string[] =>
+  [...readFileSync(join(WEB, 'assets', name), 'utf8').matchAll(/(?:from|import)\s*["'`]\.\/([\w.-]+\.js)["'`]/g)].map(
+    ([, other]) => other,
+  )
 /** Every script that a page of the build brings along before anything is pressed, by what names what. */
 function scriptsOf(page: string, view?: string): string[] {
   const found = new Set<string>()
   const add = (name: string) => {
     if (found.has(name)) return
     found.add(name)
-    const code = readFileSync(join(WEB, 'assets', name), 'utf8')
-    for (const [, other] of code.matchAll(/(?:from|import)\s*["`]\.\/([\w.-]+\.js)["`]/g)) add(other)
+    for (const other of importsOf(name)) add(other)
   }
   for (const [, name] of readFileSync(join(WEB, page), 'utf8').matchAll(/"\/assets\/([\w.-]+\.js)"/g)) add(name)
   for (const name of readdirSync(join(WEB, 'assets')))
@@ -48,6 +52,20 @@ describe('the page of a link', () => {
     for (const name of scripts)
       expect(readFileSync(join(WEB, 'assets', name), 'utf8'), name).not.toMatch(/v-overlay|defineStore|createRouter/)
   })
+  it('leads to the application by nothing that it fetches later: that would open over it', () => {
+    const found = new Set<string>()
+    const open = scriptsOf('link.html')
+    for (let name = open.pop(); name; name = open.pop()) {
+      if (found.has(name)) continue
+      found.add(name)
+      const later = readFileSync(join(WEB, 'assets', name), 'utf8').matchAll(/import\(["'`]\.\/([\w.-]+\.js)["'`]\)/g)
+      open.push(...importsOf(name), ...[...later].map(([, other]) => other))
+    }
+    const [application] = scriptsOf('index.html')
+    expect(application).toMatch(/^index-/)
+    expect([...found].some((name) => name.startsWith('StageShow-'))).toBe(true)
+    expect(found).not.toContain(application)
+  })
 })
 
 describe('the application', () => {
@@ -58,6 +76,20 @@ describe('the application', () => {
     expect(scripts.length).toBeLessThan(FIRST_VIEW_FILES)
     for (const name of scripts)
       expect(readFileSync(join(WEB, 'assets', name), 'utf8'), name).not.toMatch(/ZodError|v-select__|sortable-ghost/)
+  })
+})
+
+describe('the files of the build', () => {
+  it('lead in no circle: what stands in one may be asked for before it is there', () => {
+    const names = readdirSync(join(WEB, 'assets')).filter((name) => name.endsWith('.js'))
+    const open = new Map(names.map((name) => [name, importsOf(name)]))
+    // Whoever leads nowhere is taken away, until only circles are left.
+    for (let before = 0; before !== open.size;) {
+      before = open.size
+      for (const [name, others] of open) if (!others.some((one) => open.has(one))) open.delete(name)
+    }
+    expect(names.length).toBeGreaterThan(50)
+    expect([...open.keys()]).toEqual([])
   })
 })
 

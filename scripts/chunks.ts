@@ -10,7 +10,8 @@ const APART = '(?!.*\\b(index|checkHouse|byAge|repertoire|readPiece|readRecipe|s
 /**
  * Files of the build where the builder's own way would be dozens of small ones: each is a question of its own, and a
  * phone asks six at a time. What comes first in a group comes with all of it, so that a group holds what is asked for
- * together; whatever is in none goes where the builder puts it.
+ * together; whatever is in none goes where the builder puts it. No group may lead back to one that leads to it: what
+ * stands in a circle of files may be asked for before it is there.
  */
 const GROUPS: [name: string, ...modules: RegExp[]][] = [
   // What computes on a unit. Apart from it stay what the list of units or the page of a link needs, and schemas.
@@ -18,8 +19,12 @@ const GROUPS: [name: string, ...modules: RegExp[]][] = [
     'heart',
     core('(plan|prep|cautions|readings|printing|circle|making|supplies)', `${APART}.+`),
     core('ideas', `${APART}(theme|fit|snapshotOf)\\b.*`),
+    /\/node_modules\/(pluralize|syllable|normalize-strings)\//,
+    core('base', 'kept'),
+    core('library', 'pictures', 'recipes/ideas'),
   ],
-  // What the application and the pages of links stand on.
+  // What the application and the pages of links stand on. Whatever a link's page shows may lead to nothing that leads to
+  // the application itself: that would open over it.
   [
     'ground',
     /\/node_modules\/(@?vue|@vueuse)\//,
@@ -32,6 +37,7 @@ const GROUPS: [name: string, ...modules: RegExp[]][] = [
     web('stores', 'keptQueue', 'tickOps'),
     web('parts/frame', 'KobbyMark'),
     web('parts/fields', 'TextButton'),
+    web('parts/lines', 'ThingPicture'),
   ],
   // What every view of the application stands on.
   [
@@ -48,15 +54,13 @@ const GROUPS: [name: string, ...modules: RegExp[]][] = [
   // What the board shares with the other views of a unit.
   [
     'unit',
-    /\/node_modules\/(pluralize|syllable|normalize-strings)\//,
-    core('base', 'kept'),
     core('ideas/styles', 'skeleton', 'startWords'),
-    core('library', 'centerPictures', 'pictures', 'recipes/ideas'),
+    core('library', 'centerPictures'),
     core('papers', 'daySheet', 'sheetPrep'),
     web('composables', 'sortableLater', 'useCardDrag', 'useFirstPlan', 'usePatterns', 'usePictures'),
     web('stores', 'board', 'prep'),
     web('parts/frame', 'DayRibbon', 'SegmentedTabs'),
-    web('parts/lines', 'ChildMarks', 'ThingPicture'),
+    web('parts/lines', 'ChildMarks'),
     web('parts/shell', 'UnitFrame'),
   ],
   // What is fetched once the page has come to rest.

@@ -49,7 +49,7 @@ describe('what a page asks for ahead', () => {
   it('says of each how it is fetched', () => {
     const lines = ahead('/units/kites/lay-out')
     expect(lines).toContain('</assets/heart-1.js>; rel=modulepreload')
-    expect(lines).toContain('</assets/LayOutView-3.css>; rel=preload; as=style')
+    expect(lines).toContain('</assets/LayOutView-3.css>; rel=preload; as=style; crossorigin')
     expect(lines).toContain('</api/v1/units/kites>; rel=preload; as=fetch; crossorigin')
   })
 })

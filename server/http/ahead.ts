@@ -14,7 +14,7 @@ const LIST = '/units'
 const viewOf = (step: string) =>
   `${step.replace(/(^|-)([a-z])/g, (_, _dash: string, letter: string) => letter.toUpperCase())}View`
 const script = (address: string) =>
-  `<${address}>; rel=${address.endsWith('.css') ? 'preload; as=style' : 'modulepreload'}`
+  `<${address}>; rel=${address.endsWith('.css') ? 'preload; as=style; crossorigin' : 'modulepreload'}`
 const answer = (address: string) => `<${address}>; rel=preload; as=fetch; crossorigin`
 
 /**
