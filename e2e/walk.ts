@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'puppeteer-core'
 import { expect } from 'vitest'
-import { DESK, OFTEN, openPage, PHONE, sees, signIn } from './browser'
+import { DESK, goInside, OFTEN, openPage, PHONE, sees, signIn } from './browser'
 import { click, fill, keepCode, makeAccount, saved, textOf, waitText } from './hands'
 
 /** A Kobby that was started as a user starts one, and can be stopped and started again on the same folder. */
@@ -120,7 +120,8 @@ async function moveByKeys(page: Page): Promise<{ id: string; from: string; to: s
  * undo, a helper's tick by a link on another device, a tick in the shop, a change on a second screen; then Kobby is
  * stopped and started, and all of it is still there.
  *
- * @param zone the time zone of everyone's devices
+ * @param zone the time zone of everyone's devices; without, they are as installed, and every view is opened by its
+ *   address rather than from inside
  */
 export async function firstEvening(browser: Browser, kobby: Installed, zone?: string): Promise<void> {
   const errors: string[][] = []
@@ -130,6 +131,8 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
     errors.push(opened.errors)
     return opened.page
   }
+  const go = (page: Page, path: string): Promise<unknown> =>
+    zone ? goInside(page, path) : page.goto(kobby.base + path)
   const desk = await open(DESK)
   await setUpHome(desk, kobby.base)
   await startUnit(desk)
@@ -155,7 +158,7 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
   await desk.waitForSelector(`[data-placement="${id}"] [aria-label="Pinned"]`)
 
   // A helper ticks by a link, without an account.
-  await desk.goto(kobby.base + plan.replace('lay-out', 'hand-over'))
+  await go(desk, plan.replace('lay-out', 'hand-over'))
   await click(desk, 'Make a link')
   const link = await desk
     .waitForSelector('output')
@@ -172,7 +175,7 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
   await desk.waitForSelector('[data-ticked]')
 
   // A tick on the list, as in the shop.
-  await desk.goto(kobby.base + plan.replace('lay-out', 'get-ready'))
+  await go(desk, plan.replace('lay-out', 'get-ready'))
   const got = await desk.waitForSelector('input[aria-label^="Got "]')
   const bought = (await got!.evaluate((one) => one.getAttribute('aria-label')))!
   await got!.click()
@@ -183,16 +186,15 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
 
   // Something is prepared that evening, on the phone in the kitchen.
   const prepare = plan.replace('lay-out', 'prepare')
-  const toPrepare = () =>
-    tablet
-      .goto(kobby.base + prepare)
+  const toPrepare = (opened: Promise<unknown>) =>
+    opened
       .then(() => tablet.waitForSelector('[aria-label="The next day"]'))
       .then(() =>
         tablet.$$eval('[aria-label="What to do"] button[aria-label$=": ready"]', (all) =>
           all.map((one) => one.getAttribute('aria-label')!),
         ),
       )
-  const [prepared] = await toPrepare()
+  const [prepared] = await toPrepare(go(tablet, prepare))
   expect(prepared).toMatch(/: ready$/)
   await click(tablet, prepared)
   await tablet.waitForFunction(
@@ -207,7 +209,7 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
 
   // Name tags are printed for the unit, and marked so.
   const print = plan.replace('lay-out', 'print')
-  await desk.goto(`${kobby.base + print}?tab=kinds`)
+  await go(desk, `${print}?tab=kinds`)
   await click(desk, 'Add Name tags')
   await desk.waitForSelector('[role=img][aria-label^="Name tags, page 1"] svg')
   await waitText(desk, 'aside', 'on 1 sheet')
@@ -224,7 +226,7 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
       .then(() =>
         desk.$$eval('[aria-label="The circle in order"] [data-title]', (all) => all.map((one) => one.textContent)),
       )
-  await desk.goto(`${kobby.base + plan}?view=circle`)
+  await go(desk, `${plan}?view=circle`)
   await click(desk, 'Fill the circle')
   const circle = await inCircle()
   expect(circle.length).toBeGreaterThan(2)
@@ -239,21 +241,21 @@ export async function firstEvening(browser: Browser, kobby: Installed, zone?: st
 
   await kobby.restart()
 
-  expect(await toPrepare()).not.toContain(prepared)
+  expect(await toPrepare(tablet.goto(kobby.base + prepare))).not.toContain(prepared)
   await desk.goto(kobby.base + plan)
   await inSlot(desk, id, to)
   await desk.waitForSelector(`[data-placement="${id}"] [aria-label="Pinned"]`)
-  await desk.goto(kobby.base + plan.replace('lay-out', 'get-ready'))
+  await go(desk, plan.replace('lay-out', 'get-ready'))
   await waitText(desk, 'main', spent)
   expect(await desk.$(`input[aria-label="${bought}"]`)).toBeNull()
-  await desk.goto(`${kobby.base + print}?tab=printed`)
+  await go(desk, `${print}?tab=printed`)
   await waitText(desk, '[aria-label="Printed"]', 'Name tags')
-  await desk.goto(`${kobby.base + plan}?view=circle`)
+  await go(desk, `${plan}?view=circle`)
   expect(await inCircle()).toEqual(circle)
   await helper.goto(kobby.base + new URL(link).pathname)
   await helper.waitForSelector('label[data-ticked]')
   expect(await stepTicked()).toBe(step)
-  await desk.goto(`${kobby.base}/home`)
+  await go(desk, '/home')
   await sees(desk, HERON_ROW)
   expect(errors.flat()).toEqual([])
   for (const page of [desk, tablet, helper]) await page.browserContext().close()
