@@ -173,7 +173,7 @@ export const useUnit = defineStore('unit', () => {
     if (id.value === unitId && (unit.value || loading.value)) return
     id.value = unitId
     await load()
-    listen(unitId)
+    if (id.value === unitId) listen(unitId)
   }
   async function load(): Promise<void> {
     const unitId = id.value
@@ -182,6 +182,8 @@ export const useUnit = defineStore('unit', () => {
     failed.value = ''
     try {
       const answer = await writer.readPast(() => api.unit(unitId))
+      // Another one was opened meanwhile: what comes late would take its place.
+      if (id.value !== unitId) return
       rows.replace(OWN_KINDS, answer.rows)
       rows.accept(
         answer.rows
@@ -193,9 +195,9 @@ export const useUnit = defineStore('unit', () => {
       writer.setSteps(unitId, answer.steps)
       writer.resume(UNIT_KINDS)
     } catch (error) {
-      failed.value = error instanceof Error ? error.message : String(error)
+      if (id.value === unitId) failed.value = error instanceof Error ? error.message : String(error)
     } finally {
-      loading.value = false
+      if (id.value === unitId) loading.value = false
     }
   }
   function listen(unitId: string): void {
