@@ -42,17 +42,23 @@ const offlineCopy = (): Plugin => ({
   },
 })
 
-/** Says which files each part of the build is, for the server: it has pages ask for them ahead. */
+/** Says which files each part of the build takes, for the server: it has pages ask for them ahead. */
 const chunkFiles = (): Plugin => ({
   name: 'kobby-chunk-files',
   generateBundle: {
     order: 'post',
     handler(_options, bundle) {
-      const files: Record<string, string[]> = {}
-      for (const chunk of Object.values(bundle))
-        if (chunk.type === 'chunk')
-          files[chunk.name] = [chunk.fileName, ...(chunk.viteMetadata?.importedCss ?? [])].map((name) => `/${name}`)
-      this.emitFile({ type: 'asset', fileName: 'chunks.json', source: JSON.stringify(files) })
+      const filesOf = (name: string, found = new Set<string>()): Set<string> => {
+        const chunk = bundle[name]
+        if (chunk?.type !== 'chunk' || found.has(`/${name}`)) return found
+        for (const file of [name, ...(chunk.viteMetadata?.importedCss ?? [])]) found.add(`/${file}`)
+        for (const other of chunk.imports) filesOf(other, found)
+        return found
+      }
+      const files = Object.values(bundle).flatMap((one) =>
+        one.type === 'chunk' ? [[one.name, [...filesOf(one.fileName)]]] : [],
+      )
+      this.emitFile({ type: 'asset', fileName: 'chunks.json', source: JSON.stringify(Object.fromEntries(files)) })
     },
   },
 })

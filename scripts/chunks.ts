@@ -57,7 +57,7 @@ const GROUPS: [name: string, ...modules: RegExp[]][] = [
     core('ideas/styles', 'skeleton', 'startWords'),
     core('library', 'centerPictures'),
     core('papers', 'daySheet', 'sheetPrep'),
-    web('composables', 'sortableLater', 'useCardDrag', 'useFirstPlan', 'usePatterns', 'usePictures'),
+    web('composables', 'sortableLater', 'useCardDrag', 'useFirstPlan', 'usePatterns', 'usePictures', 'useRibbon'),
     web('stores', 'board', 'prep'),
     web('parts/frame', 'DayRibbon', 'SegmentedTabs'),
     web('parts/lines', 'ChildMarks'),

@@ -8,8 +8,9 @@ const root = mkdtempSync(join(tmpdir(), 'kobby-ahead-'))
 writeFileSync(
   join(root, 'chunks.json'),
   JSON.stringify({
-    heart: ['/assets/heart-1.js'],
-    LayOutView: ['/assets/LayOutView-2.js', '/assets/LayOutView-3.css'],
+    index: ['/assets/index-0.js', '/assets/ground-0.js'],
+    unitHeart: ['/assets/heart-1.js', '/assets/ground-0.js'],
+    LayOutView: ['/assets/LayOutView-2.js', '/assets/LayOutView-3.css', '/assets/heart-1.js', '/assets/index-0.js'],
     SparkView: ['/assets/SparkView-4.js'],
   }),
 )
@@ -33,7 +34,7 @@ describe('what a page asks for ahead', () => {
     expect(addresses('/pantry')).toEqual([...addresses('/units'), '/api/v1/house?part=library'])
     expect(addresses('/units/kites/circle/4')).toEqual(addresses('/pantry'))
   })
-  it('is the unit and the files of its view for a step of a unit', () => {
+  it('is the unit and the files of its view for a step of a unit, each once and none that the page names', () => {
     expect(addresses('/units/kites/lay-out')).toEqual([
       ...addresses('/units'),
       '/assets/heart-1.js',

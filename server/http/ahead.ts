@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 
-/** What the build says of its files: by a chunk's name, the addresses of its script and styles. */
+/** What the build says of its files: by a chunk's name, the addresses of its scripts and styles, and of what it takes. */
 type ChunkFiles = Record<string, string[]>
 
 /** A step of a unit, by its address. */
@@ -32,7 +32,9 @@ export function askedAhead(root: string): (path: string) => string[] {
     if (path === LIST || path === '/') return home
     const [, unitId, step] = STEP.exec(path) ?? []
     if (!unitId) return [...home, answer(LIBRARY)]
-    const chunks = ['heart', 'unitHeart', 'unit', viewOf(step), 'repertoire'].flatMap((name) => files![name] ?? [])
+    const first = new Set(files.index)
+    const later = new Set(['unitHeart', viewOf(step), 'repertoire'].flatMap((name) => files![name] ?? []))
+    const chunks = [...later].filter((address) => !first.has(address))
     return [...home, ...chunks.map(script), answer(`/api/v1/units/${unitId}`), answer(LIBRARY)]
   }
 }
