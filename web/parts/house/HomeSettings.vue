@@ -1,20 +1,18 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { addDays, DOMAIN_NAMES, longDate, longWeekday, STYLE_NAMES } from '@core/base'
-import { DOMAINS, Home, STYLES, WEEKDAYS, type LearningDomain } from '@core/domain'
-import { PlanFile } from '@core/papers'
-import { api } from '../../api/client'
+import { computed } from 'vue'
+import { addDays, longWeekday, STYLE_NAMES } from '@core/base'
+import { Home, STYLES, WEEKDAYS } from '@core/domain'
 import { useDraft } from '../../composables/useDraft'
-import { FileProblem, useFileIn } from '../../composables/useFileIn'
 import { useFlags } from '../../composables/useFlags'
 import { useHouse } from '../../stores/house'
 import { useSession } from '../../stores/session'
-import FileIn from '../fields/FileIn.vue'
 import FormField from '../fields/FormField.vue'
+import WeekHours from '../fields/WeekHours.vue'
+import ClosedDays from './ClosedDays.vue'
+import HomeFile from './HomeFile.vue'
 import LicenseForm from './LicenseForm.vue'
 import ShopsForm from './ShopsForm.vue'
-import ImportPreview from './ImportPreview.vue'
-import WeekHours from '../fields/WeekHours.vue'
+import WeekAims from './WeekAims.vue'
 
 /** The home's own settings, closures, and its file in and out. */
 const house = useHouse()
@@ -30,47 +28,10 @@ const { draft, errors, commit } = useDraft(
   ),
 )
 const SITTING_AGES = ['1 year old', '2 years old', '3 years old', '4 years old', '5 and older']
-const closure = ref({ date: '', reason: '' })
-function addClosure() {
-  if (!closure.value.date || !draft.value) return
-  draft.value.closures = [
-    ...draft.value.closures.filter((one) => one.date !== closure.value.date),
-    { ...closure.value },
-  ].sort((a, b) => (a.date < b.date ? -1 : 1))
-  commit()
-  closure.value = { date: '', reason: '' }
-}
-function dropClosure(date: string) {
-  draft.value!.closures = draft.value!.closures.filter((one) => one.date !== date)
-  commit()
-}
-
-function setTarget(domain: LearningDomain, value: unknown) {
-  const next = { ...draft.value!.targets }
-  if (value === '' || value === null) delete next[domain]
-  else next[domain] = Number(value)
-  draft.value!.targets = next
-}
 function setIll(ill: boolean) {
   draft.value!.illness = ill ? { from: session.today, to: addDays(session.today, 2) } : null
   commit()
 }
-
-function readPlan({ name, text }: { name: string; text: string }): PlanFile {
-  let parsed: unknown
-  try {
-    parsed = JSON.parse(text)
-  } catch {
-    throw new FileProblem([`${name} is not a plan file: it is not JSON. Nothing was changed.`])
-  }
-  const checked = PlanFile.safeParse(parsed)
-  if (checked.success) return checked.data
-  throw new FileProblem([
-    `${name} has mistakes in it, so nothing was changed:`,
-    ...checked.error.issues.slice(0, 8).map((issue) => `${issue.path.join('.') || 'the file'}: ${issue.message}`),
-  ])
-}
-const file = useFileIn(readPlan, { preview: api.previewFile, apply: api.applyFile, done: house.load })
 </script>
 
 <template>
@@ -150,55 +111,10 @@ const file = useFileIn(readPlan, { preview: api.previewFile, apply: api.applyFil
       /></FormField>
     </form>
     <div class="stack">
-      <section class="rows">
-        <h2>Closed on</h2>
-        <p v-if="!draft.closures.length" class="mute">No closures written down.</p>
-        <div v-for="one in draft.closures" :key="one.date" class="row">
-          <span
-            >{{ longDate(one.date) }} {{ one.date.slice(0, 4)
-            }}<span v-if="one.reason" class="mute">&nbsp;· {{ one.reason }}</span></span
-          ><TextButton :aria-label="`Open on ${longDate(one.date)} after all`" @click="dropClosure(one.date)">
-            remove
-          </TextButton>
-        </div>
-        <form class="inline" @submit.prevent="addClosure">
-          <input
-            v-model="closure.date"
-            class="time"
-            type="date"
-            aria-label="Date closed"
-            :min="session.today"
-          /><v-text-field v-model="closure.reason" aria-label="Reason" placeholder="Reason" maxlength="120" /><v-btn
-            type="submit"
-            :disabled="!closure.date"
-            :title="closure.date ? undefined : 'Choose the date first'"
-            >Close</v-btn
-          >
-        </form>
-        <p class="small mute">Days of a unit slide past a closure, or drop that day: choose in the unit's Spark.</p>
-      </section>
+      <ClosedDays v-model="draft" @left="commit" />
       <ShopsForm v-model="draft" :errors="errors" @left="commit" />
       <LicenseForm />
-      <section class="rows">
-        <h2>What a week aims at</h2>
-        <p class="small mute">
-          How many times a week each child should get to each learning area, for a child who comes every day. Empty
-          means two, and in the first year only what a baby meets. 0 means no goal.
-        </p>
-        <div class="aims">
-          <FormField v-for="domain in DOMAINS" :key="domain" :label="DOMAIN_NAMES[domain]"
-            ><v-text-field
-              :model-value="draft.targets[domain] ?? ''"
-              type="number"
-              min="0"
-              max="20"
-              placeholder="2"
-              :error-messages="errors[`targets.${domain}`]"
-              @update:model-value="setTarget(domain, $event)"
-              @blur="commit"
-          /></FormField>
-        </div>
-      </section>
+      <WeekAims v-model="draft" :errors="errors" @left="commit" />
       <section class="rows">
         <h2>Circle</h2>
         <p class="small mute">Minutes that children sit at a stretch. Babies lie beside.</p>
@@ -245,20 +161,7 @@ const file = useFileIn(readPlan, { preview: api.previewFile, apply: api.applyFil
         </div>
         <p v-if="errors['illness.to']" class="small brick" role="alert">{{ errors['illness.to'] }}</p>
       </section>
-      <section class="rows">
-        <h2>Everything as a file</h2>
-        <p class="small mute">One open file with the home, the library and every unit. Keep a copy somewhere else.</p>
-        <div class="inline">
-          <v-btn href="/api/v1/plan-file" download>Save a copy</v-btn
-          ><FileIn accept=".json,application/json" label="Bring a file in" @take="file.take" />
-        </div>
-        <ImportPreview
-          :entries="file.entries.value"
-          :problems="file.problems.value"
-          @apply="file.apply"
-          @leave="file.leave"
-        />
-      </section>
+      <HomeFile />
     </div>
   </div>
 </template>
@@ -274,12 +177,6 @@ const file = useFileIn(readPlan, { preview: api.previewFile, apply: api.applyFil
   grid-template-columns: minmax(0, 420px) minmax(0, 420px);
   gap: 36px;
   align-items: start;
-}
-.aims {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
-  gap: 8px 10px;
-  align-items: end;
 }
 @media (max-width: 1000px) {
   .settings {

@@ -2,12 +2,13 @@
 import { computed, ref, watch } from 'vue'
 import { InputError } from '@core/base'
 import { fingersFor, versesFor, versesOf, thingsFor, type Verse } from '@core/circle'
-import { CountRange, rangeOf, type CirclePart, type Piece, type PieceKind } from '@core/domain'
+import { CountRange, rangeOf, type CirclePart, type Piece } from '@core/domain'
 import { useCircle } from '../../stores/circle'
 import FormField from '../fields/FormField.vue'
 import { numberOrNone } from '../fields/numberOrNone'
 import { KIND_NAMES } from '../circle/kindNames'
 import BookPart from '../circle/BookPart.vue'
+import CircleOffers from '../circle/CircleOffers.vue'
 import TalkForm from '../circle/TalkForm.vue'
 import PieceForm from '../circle/PieceForm.vue'
 import { useHouse } from '../../stores/house'
@@ -80,28 +81,6 @@ const minutesWhy = computed(() => {
   if (held < item.planned) return `${usual}; shorter, so that all of it fits ${circle.window} min.`
   return held > item.planned ? `${usual}; longer, since there is room in ${circle.window} min.` : `${usual}.`
 })
-const kind = ref<PieceKind | 'all' | 'books'>('all')
-const KINDS = [
-  { title: 'Everything', value: 'all' as const },
-  { title: 'books', value: 'books' as const },
-  ...Object.entries(KIND_NAMES).map(([value, title]) => ({ title, value: value as PieceKind })),
-]
-const word = ref('')
-const offers = computed(() =>
-  circle.offers
-    .filter(({ piece: one }) => kind.value === 'all' || one.kind === kind.value)
-    .filter(({ piece: one }) => `${one.title} ${one.text}`.toLowerCase().includes(word.value.trim().toLowerCase()))
-    .slice(0, 30),
-)
-const books = computed(() =>
-  circle.shelf
-    .filter(({ fits }) => kind.value === 'books' || (kind.value === 'all' && (fits || word.value.trim() !== '')))
-    .filter(({ book }) =>
-      `${book.title} ${book.author} ${book.topics.join(' ')}`.toLowerCase().includes(word.value.trim().toLowerCase()),
-    )
-    .filter(({ book }) => !circle.parts.some((one) => one.book?.id === book.id)),
-)
-const nameOf = (id: string) => circle.titleOf(circle.piecesById.get(id)!, { thing: '', range: null } as CirclePart)
 </script>
 
 <template>
@@ -191,40 +170,7 @@ const nameOf = (id: string) => circle.titleOf(circle.piecesById.get(id)!, { thin
       <TextButton @click="(circle.drop(now.part.id, now.title), (chosen = null))">Leave it out</TextButton>
     </div>
   </div>
-  <div v-else class="stack">
-    <div>
-      <h2>What could come in</h2>
-      <p class="mute small">The best for this day first.</p>
-    </div>
-    <div class="inline">
-      <v-btn @click="writing = { piece: null }">Write your own</v-btn>
-      <v-btn @click="talks = true">Only a line</v-btn>
-    </div>
-    <v-text-field v-model="word" placeholder="Look for a word" aria-label="Look for a word" clearable />
-    <v-select v-model="kind" :items="KINDS" aria-label="Kind" />
-    <ul v-if="books.length" class="rows">
-      <li v-for="{ book, why } in books" :key="book.id" class="card offer">
-        <span class="card-title" data-title>{{ book.title }}</span>
-        <span class="small mute">book, {{ book.minutes }} min. {{ why.join('. ') }}.</span>
-        <v-btn size="small" :aria-label="`Add ${book.title}`" @click="circle.addBook(book.id, book.title)">Add</v-btn>
-      </li>
-    </ul>
-    <ul class="rows">
-      <li v-for="{ piece: one, why } in offers" :key="one.id" class="card offer">
-        <span class="card-title" data-title>{{ nameOf(one.id) }}</span>
-        <span class="small mute">{{ KIND_NAMES[one.kind] }}, {{ one.minutes.planned }} min. {{ why.join('. ') }}.</span>
-        <v-btn size="small" :aria-label="`Add ${nameOf(one.id)}`" @click="circle.add(one)">Add</v-btn>
-      </li>
-    </ul>
-    <p v-for="title in kind === 'books' ? circle.unshelved : []" :key="title" class="small">
-      “{{ title }}” is on the list of the unit, not on the shelf.
-      <TextButton :aria-label="`Put ${title} there`" @click="circle.putOnShelf(title)">Put it there</TextButton>
-    </p>
-    <p v-if="kind === 'books' && !circle.shelf.length" class="mute">
-      No book on the shelf yet. Put them there in <router-link to="/home?tab=books">Home</router-link>.
-    </p>
-    <p v-else-if="!offers.length && !books.length" class="mute">Nothing of that kind, or with that word.</p>
-  </div>
+  <CircleOffers v-else @write="writing = { piece: null }" @talk="talks = true" />
 </template>
 
 <style scoped>
@@ -240,15 +186,5 @@ const nameOf = (id: string) => circle.titleOf(circle.piecesById.get(id)!, { thin
   grid-template-columns: repeat(3, minmax(0, 1fr));
   align-items: end;
   gap: 8px;
-}
-ul {
-  list-style: none;
-  padding: 0;
-}
-.offer {
-  display: grid;
-  gap: 2px;
-  padding: 8px 10px;
-  justify-items: start;
 }
 </style>

@@ -1,16 +1,17 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { shortDate } from '@core/base'
-import { MOST_COPIES, OWN_PICTURE, type PrintLevel, type PrintSet } from '@core/domain'
+import { OWN_PICTURE, type PrintSet } from '@core/domain'
 import { childrenFor, lettersMissing, levelOf, written } from '@core/cards'
 import { useHouse } from '../../stores/house'
 import { NEEDS_EDGES, usePrinting } from '../../stores/printing'
 import { useUnit } from '../../stores/unit'
 import FormField from '../fields/FormField.vue'
-import { numberOrNone } from '../fields/numberOrNone'
 import { INK_ITEMS } from '../printing/inkItems'
+import LevelChoice from '../printing/LevelChoice.vue'
 import OwnDesign from '../printing/OwnDesign.vue'
 import PrintMade from '../printing/PrintMade.vue'
+import SetPaper from '../printing/SetPaper.vue'
 
 /** One set: for whom it goes how far, on which paper, what it takes, and whether it is printed. */
 const props = defineProps<{
@@ -27,8 +28,6 @@ const drawn = computed(() => printing.jobOf(props.set))
 const job = computed(() => drawn.value.job)
 const info = computed(() => printing.infoOf(props.set.kind))
 const faults = ref<Record<string, string>>({})
-const us = computed(() => house.thisHome.measures === 'us')
-const PER = computed(() => (us.value ? 25.4 : 1))
 const children = computed(() =>
   unit.snapshot && unit.readings ? childrenFor(props.set, unit.snapshot, unit.readings.plan) : [],
 )
@@ -41,10 +40,6 @@ const levels = computed(() => {
     level: levelOf(info.value, props.set, child, on, snapshot.home),
   }))
 })
-const LEVEL_ITEMS = computed(() => (info.value.levels ?? []).map((title, value) => ({ title, value })))
-/** Chosen by nobody: a child that is too young stays out until somebody says how far it goes. */
-const TOO_YOUNG = -1
-const TOO_YOUNG_ITEM = { title: 'too young for it', value: TOO_YOUNG }
 /** What it can be for: then its paper and its minutes count among those of that idea. */
 const FOR_ITEMS = computed(() => [
   { title: 'The unit', value: '' },
@@ -62,8 +57,6 @@ async function change(words: string, over: Partial<PrintSet>): Promise<void> {
   const own = await printing.keep(next, `${props.set.name}: ${words}`)
   if (own.id !== props.set.id) emit('kept', own.id)
 }
-const setLevel = (id: string, level: number) =>
-  level !== TOO_YOUNG && change('how far it goes', { levels: { ...props.set.levels, [id]: level as PrintLevel } })
 function toggle(name: string, wanted: boolean): void {
   const next = allNames.value.filter((one) => (one === name ? wanted : chosenThings.value.includes(one)))
   if (!next.length) {
@@ -71,25 +64,6 @@ function toggle(name: string, wanted: boolean): void {
     return
   }
   void change('which objects', { things: next.length === allNames.value.length ? [] : next })
-}
-const usual = computed(() => props.set.size ?? info.value.size)
-const side = (i: 0 | 1) => (usual.value ? Math.round((usual.value[i] / PER.value) * 100) / 100 : null)
-function setSide(i: 0 | 1, value: number | null): void {
-  if (!usual.value) return
-  if (value === null || !Number.isFinite(value) || value <= 0) {
-    faults.value = { size: i === 0 ? 'Write how wide a card is' : 'Write how high a card is' }
-    return
-  }
-  const size: [number, number] = [...usual.value]
-  size[i] = value * PER.value
-  void change('size', { size })
-}
-function setCopies(value: number | null): void {
-  if (value === null || !Number.isInteger(value) || value < 1 || value > MOST_COPIES) {
-    faults.value = { copies: `Write a number from 1 to ${MOST_COPIES}` }
-    return
-  }
-  void change('how many', { copies: value })
 }
 watch(
   () => props.set.id,
@@ -150,19 +124,12 @@ const hasPhotos = computed(() =>
     />
     <p v-for="line in lacking" :key="line" class="ember small">{{ line }}</p>
     <OwnDesign :set="set" :info="info" @change="change" />
-    <div v-if="info.levels && levels.length" class="rows">
-      <b>How far for whom</b>
-      <div v-for="{ child, level } in levels" :key="child.id" class="level">
-        <span>{{ child.name }}</span>
-        <v-select
-          :model-value="level ?? TOO_YOUNG"
-          :items="level === null ? [TOO_YOUNG_ITEM, ...LEVEL_ITEMS] : LEVEL_ITEMS"
-          :aria-label="`How far for ${child.name}`"
-          menu-icon=""
-          @update:model-value="setLevel(child.id, $event)"
-        />
-      </div>
-    </div>
+    <LevelChoice
+      v-if="info.levels && levels.length"
+      :levels="levels"
+      :names="info.levels"
+      @choose="(id, level) => change('how far it goes', { levels: { ...set.levels, [id]: level } })"
+    />
     <details v-if="allNames.length > 1" class="rows">
       <summary>
         <b>Objects</b> <span class="mute small">{{ chosenThings.length }} of {{ allNames.length }}</span>
@@ -178,45 +145,7 @@ const hasPhotos = computed(() =>
       />
     </details>
     <p v-if="faults.things" class="brick small" role="alert">{{ faults.things }}</p>
-    <div v-if="usual" class="two">
-      <FormField :label="us ? 'Wide, inches' : 'Wide, mm'"
-        ><v-text-field
-          type="number"
-          min="0"
-          step="any"
-          :model-value="side(0)"
-          :error-messages="faults.size ? [faults.size] : []"
-          @change="setSide(0, numberOrNone(($event.target as HTMLInputElement).value))"
-      /></FormField>
-      <FormField :label="us ? 'High, inches' : 'High, mm'"
-        ><v-text-field
-          type="number"
-          min="0"
-          step="any"
-          :model-value="side(1)"
-          @change="setSide(1, numberOrNone(($event.target as HTMLInputElement).value))"
-      /></FormField>
-    </div>
-    <div class="two">
-      <FormField label="Copies"
-        ><v-text-field
-          type="number"
-          min="1"
-          :model-value="set.copies"
-          :error-messages="faults.copies ? [faults.copies] : []"
-          @change="setCopies(numberOrNone(($event.target as HTMLInputElement).value))"
-      /></FormField>
-      <FormField label="Paper"
-        ><v-select
-          :model-value="set.stock"
-          aria-label="Paper"
-          :items="[
-            { title: 'Card', value: 'cardstock' },
-            { title: 'Plain paper', value: 'paper' },
-          ]"
-          @update:model-value="change('paper', { stock: $event })"
-      /></FormField>
-    </div>
+    <SetPaper :set="set" :usual-size="info.size" :faults="faults" @change="change" @fault="faults = $event" />
     <FormField label="For"
       ><v-autocomplete
         :model-value="set.placementId ?? ''"
@@ -271,29 +200,7 @@ const hasPhotos = computed(() =>
 </template>
 
 <style scoped>
-.level {
-  display: grid;
-  grid-template-columns: 66px minmax(0, 1fr);
-  gap: 6px;
-  font-size: 14px;
-  align-items: center;
-}
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px;
-}
 summary {
   cursor: pointer;
-}
-.level :deep(.v-field__input) {
-  font-size: 14px;
-  padding-inline: 8px;
-}
-.level :deep(.v-select__selection),
-.level :deep(.v-select__selection-text) {
-  white-space: normal;
-  overflow: visible;
-  line-height: 1.15;
 }
 </style>

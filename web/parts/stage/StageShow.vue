@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { onKeyStroke, useNow, useWakeLock } from '@vueuse/core'
-import { computed, nextTick, onBeforeUnmount, ref, useTemplateRef, watch } from 'vue'
-import { endOfPart, isAskedFirst, minutesHeld, nextPart, stageSteps, verseKey } from '@core/circle'
-import { clockWords } from '@core/base'
+import { onKeyStroke, useWakeLock } from '@vueuse/core'
+import { computed, onBeforeUnmount, ref, useTemplateRef, watch } from 'vue'
+import { endOfPart, isAskedFirst, nextPart, stageSteps, verseKey } from '@core/circle'
 import type { CircleScript } from '@core/domain'
-import { markOf } from '@core/papers'
 import { useFitText } from '../../composables/useFitText'
+import { useStageTime } from '../../composables/useStageTime'
+import StageButton from './StageButton.vue'
 import StageCount from './StageCount.vue'
+import StageSaid from './StageSaid.vue'
+import StageWords from './StageWords.vue'
 
 /** A circle as it is led: one verse at a time, large enough for three meters, on by a tap, a swipe, a key or a pedal. */
 const props = defineProps<{
@@ -36,43 +38,10 @@ const after = computed(() => {
   return next === null ? '' : steps.value[next].part.title
 })
 
-const now = useNow({ interval: 1000 })
-const started = Date.now()
-let begun = started
-const took: Record<string, number> = {}
-function count(partId: string): void {
-  took[partId] = (took[partId] ?? 0) + (Date.now() - begun)
-  begun = Date.now()
-}
-watch(
-  () => part.value.id,
-  (_, was) => count(was),
-)
-watch(
+const { limit, elapsedShare, satShare, satTooLong, satWords, clock, ...time } = useStageTime(
+  () => props.script,
+  () => part.value,
   () => props.paused,
-  () => (begun = Date.now()),
-)
-/** Since when they sit without a break; null while they are up. */
-const satSince = ref<number | null>(null)
-watch(
-  () => part.value.seated,
-  (sits) => (satSince.value = sits ? (satSince.value ?? Date.now()) : null),
-  { immediate: true },
-)
-const MINUTE = 60_000
-const sat = computed(() => (satSince.value === null ? 0 : Math.max(0, (now.value.getTime() - satSince.value) / MINUTE)))
-const limit = computed(() => props.script.sitting)
-const tooLong = computed(() => limit.value !== null && sat.value > limit.value)
-const satWords = computed(() =>
-  limit.value === null || satSince.value === null
-    ? ''
-    : `sitting ${Math.floor(sat.value)} min, the youngest sit about ${limit.value}`,
-)
-const share = (minutes: number, of: number) => Math.min(100, (100 * minutes) / Math.max(1, of))
-const elapsed = computed(() => Math.max(0, (now.value.getTime() - started) / MINUTE))
-const time = computed(() => share(elapsed.value, props.script.window))
-const clock = computed(() =>
-  clockWords(`${String(now.value.getHours()).padStart(2, '0')}:${String(now.value.getMinutes()).padStart(2, '0')}`),
 )
 
 /** The count is asked for before it is shown. */
@@ -93,32 +62,24 @@ function skip(): void {
 }
 const shortened = computed(() => endOfPart(steps.value, at.value))
 const shorten = () => (at.value = shortened.value ?? at.value)
-function end(): void {
-  count(part.value.id)
-  emit('over', Object.fromEntries(Object.entries(took).map(([id, ms]) => [id, minutesHeld(ms)])))
-}
+const end = () => emit('over', time.end())
 
-/** What the children say when they are asked for a verse more; null while nobody is asked. */
-const word = ref<string | null>(null)
-const wordField = useTemplateRef('wordField')
+/** What the children say is asked for. */
+const saying = ref(false)
 const grows = computed(() => (props.keeps ? part.value.grows : 'again'))
 const MORE_WORDS = { again: 'Once more', named: 'One more verse', counted: 'One more verse' }
-async function more(): Promise<void> {
-  if (grows.value === 'named') {
-    word.value = ''
-    await nextTick()
-    wordField.value?.focus()
-  } else if (grows.value === 'counted') emit('grow', part.value.id, null)
+function more(): void {
+  if (grows.value === 'named') saying.value = true
+  else if (grows.value === 'counted') emit('grow', part.value.id, null)
   else {
     const key = verseKey(part.value.id, step.value.at - 1)
     again.value = { ...again.value, [key]: (again.value[key] ?? 0) + 1 }
     at.value++
   }
 }
-function say(): void {
-  const said = word.value?.trim()
-  if (said) emit('grow', part.value.id, said)
-  word.value = null
+function said(word: string): void {
+  if (word) emit('grow', part.value.id, word)
+  saying.value = false
 }
 
 /** Space and Enter press what they stand on; arrows and the keys of a pedal go on wherever they stand. */
@@ -134,7 +95,7 @@ onKeyStroke(['ArrowLeft', 'PageUp', 'Backspace'], (event) => {
   event.preventDefault()
   back()
 })
-onKeyStroke('Escape', () => (word.value === null ? emit('leave') : (word.value = null)))
+onKeyStroke('Escape', () => (saying.value ? (saying.value = false) : emit('leave')))
 /** A tap goes on; a swipe to the right goes back. */
 const SWIPE_PX = 60
 let downX = 0
@@ -148,71 +109,45 @@ onBeforeUnmount(() => void awake.release().catch(() => undefined))
 const scene = useTemplateRef('scene')
 useFitText(scene, [step, asked, () => props.paused])
 const isCounted = computed(() => step.value.verse?.count !== null && step.value.verse !== null)
-const turn = computed(() => (step.value.at === 1 ? part.value.turn : null))
 </script>
 
 <template>
   <div class="show">
     <div ref="scene" class="scene" :class="{ counted: isCounted }" @pointerdown="down" @pointerup="up">
       <StageCount v-if="isCounted" :verse="step.verse!" :part="part" :hidden="!asked" />
-      <div class="words" role="group" aria-label="The words">
-        <p class="mute title">
-          {{ part.title }}<template v-if="step.of > 1">, verse {{ step.at }} of {{ step.of }}</template>
-        </p>
-        <template v-if="!asked">
-          <p class="verse ask">How many now?</p>
-          <p class="moves">Wait for their answer, then go on.</p>
-        </template>
-        <template v-else>
-          <p v-for="(line, i) in step.verse?.lines ?? [part.title]" :key="i" class="verse">{{ line }}</p>
-          <p v-if="step.verse?.moves || part.say" class="moves">{{ step.verse?.moves || part.say }}</p>
-          <p v-if="turn || step.verse?.ask" class="prompt">
-            <template v-if="turn">
-              <span class="mark large takes-part inline-mark" aria-hidden="true">{{ markOf(turn.name, names) }}</span>
-              {{ turn.name }} {{ turn.what.toLowerCase() }}.
-            </template>
-            <b v-if="step.verse?.ask">{{ step.verse.ask }}</b>
-          </p>
-          <p v-if="step.at === 1 && part.props.length" class="mute hand">In hand: {{ part.props.join(', ') }}</p>
-        </template>
-      </div>
+      <StageWords :step="step" :names="names" :asking="!asked" />
     </div>
-    <form v-if="word !== null" class="say" @submit.prevent="say">
-      <label
-        >What do they say?
-        <input ref="wordField" v-model="word" maxlength="60" autocomplete="off" />
-      </label>
-      <button type="submit" class="act primary">Add the verse</button>
-      <button type="button" class="act" @click="word = null">Leave it</button>
-    </form>
+    <StageSaid v-if="saying" @said="said" />
     <div class="lines">
-      <div class="bar" role="progressbar" aria-label="Time of the circle" :aria-valuenow="Math.round(time)">
-        <span :style="{ width: `${time}%` }" />
+      <div class="bar" role="progressbar" aria-label="Time of the circle" :aria-valuenow="Math.round(elapsedShare)">
+        <span :style="{ width: `${elapsedShare}%` }" />
       </div>
       <div
         v-if="limit !== null"
         class="bar sat"
         role="progressbar"
         aria-label="Sitting at a stretch"
-        :aria-valuenow="Math.round(share(sat, limit))"
+        :aria-valuenow="Math.round(satShare)"
       >
-        <span :class="{ long: tooLong }" :style="{ width: `${share(sat, limit)}%` }" />
+        <span :class="{ long: satTooLong }" :style="{ width: `${satShare}%` }" />
       </div>
     </div>
     <footer class="controls">
       <div class="acts">
-        <button type="button" class="act" :disabled="at === 0" @click="back">Back</button>
-        <button type="button" class="act" @click="more">{{ MORE_WORDS[grows] }}</button>
-        <button type="button" class="act" :disabled="shortened === null" @click="shorten">Shorten</button>
-        <button type="button" class="act" @click="skip">Skip</button>
+        <StageButton :disabled="at === 0" @click="back">Back</StageButton>
+        <StageButton @click="more">{{ MORE_WORDS[grows] }}</StageButton>
+        <StageButton :disabled="shortened === null" @click="shorten">Shorten</StageButton>
+        <StageButton @click="skip">Skip</StageButton>
       </div>
       <div class="clock-now">
-        <b>{{ clock }}</b><span v-if="satWords" class="small" :class="tooLong ? 'ember' : 'mute'">{{ satWords }}</span
+        <b>{{ clock }}</b><span v-if="satWords" class="small" :class="satTooLong ? 'ember' : 'mute'">{{
+          satWords
+        }}</span
         ><span class="small mute">{{ after ? `next: ${after}` : 'the last one' }}</span>
       </div>
       <div class="acts">
-        <button type="button" class="act" @click="end">End here</button>
-        <button type="button" class="act primary" @click="next">Next</button>
+        <StageButton @click="end">End here</StageButton>
+        <StageButton primary @click="next">Next</StageButton>
       </div>
     </footer>
   </div>
@@ -238,56 +173,6 @@ const turn = computed(() => (step.value.at === 1 ? part.value.turn : null))
 }
 .counted {
   grid-template-columns: minmax(180px, 28vw) minmax(0, 1fr);
-}
-.title {
-  font-size: clamp(16px, 2.2vw, 24px);
-  margin-bottom: 14px;
-}
-.verse {
-  font-size: var(--fit);
-  text-wrap: balance;
-  font-weight: 700;
-  line-height: 1.28;
-}
-.moves {
-  margin-top: 0.7em;
-  font-size: clamp(18px, calc(var(--fit) * 0.6), 34px);
-  color: var(--spruce);
-}
-.prompt {
-  margin-top: 0.5em;
-  font-size: clamp(18px, calc(var(--fit) * 0.6), 34px);
-}
-.hand {
-  margin-top: 14px;
-  font-size: clamp(16px, 2vw, 22px);
-}
-.inline-mark {
-  display: inline-grid;
-  vertical-align: middle;
-  margin-right: 8px;
-}
-.say {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: end;
-  padding: 12px 20px;
-  background: var(--shelf);
-}
-.say label {
-  display: grid;
-  gap: 4px;
-  flex: 1 1 220px;
-}
-.say input {
-  min-height: 44px;
-  padding: 0 12px;
-  border: 1px solid var(--control);
-  border-radius: 5px;
-  background: var(--paper);
-  font: inherit;
-  color: inherit;
 }
 .lines {
   display: grid;
@@ -324,28 +209,6 @@ const turn = computed(() => (step.value.at === 1 ? part.value.turn : null))
   display: flex;
   gap: 8px;
 }
-.act {
-  font: inherit;
-  font-weight: 650;
-  font-size: 16px;
-  color: inherit;
-  min-height: 44px;
-  padding: 6px 16px;
-  border: 1px solid var(--edge-strong);
-  border-radius: 8px;
-  background: var(--paper);
-  cursor: pointer;
-}
-.act.primary {
-  background: var(--spruce);
-  border-color: var(--spruce);
-  color: var(--on-spruce);
-}
-.act:disabled {
-  color: var(--mute);
-  background: var(--well);
-  cursor: default;
-}
 .clock-now {
   display: grid;
   justify-items: center;
@@ -361,10 +224,6 @@ const turn = computed(() => (step.value.at === 1 ? part.value.turn : null))
   }
   .acts {
     flex: 1 1 100%;
-  }
-  .act {
-    padding: 6px 10px;
-    flex: 1 1 auto;
   }
   .clock-now {
     display: none;

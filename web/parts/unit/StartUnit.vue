@@ -1,15 +1,10 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { programDays, countWords, longDate, STYLE_NAMES } from '@core/base'
-import { MAX_UNIT_DAYS, STYLES, Unit, type PlanningStyle } from '@core/domain'
-import { firstStart, nextStart } from '@core/newHome'
-import { SKELETONS, readThings } from '@core/ideas'
-import type { ThemeStarter } from '@core/library/starters'
+import { MAX_UNIT_DAYS } from '@core/domain'
 import { newId } from '../../api/newId'
 import { tellFirstPlan } from '../../composables/useFirstPlan'
-import { useKnownThings } from '../../composables/useKnownThings'
-import { useStarters } from '../../composables/useStarters'
+import { useNewUnit } from '../../composables/useNewUnit'
 import { paperOf } from '../../composables/usePatterns'
 import { useHouse } from '../../stores/house'
 import { useSession } from '../../stores/session'
@@ -17,113 +12,21 @@ import type { Write } from '../../stores/writer'
 import FormField from '../fields/FormField.vue'
 import ObjectNotes from '../lines/ObjectNotes.vue'
 import StarterOffer from '../lines/StarterOffer.vue'
+import StyleChoice from './StyleChoice.vue'
 
 /** A new unit: a theme, when, in which style, what it is about; and a first plan of it, if she wants one. */
 const emit = defineEmits<{ close: [] }>()
 const house = useHouse()
 const session = useSession()
 const router = useRouter()
+const { draft, style, choose, known, objectWords, starters, taken, take, dropTaken, interests, unit, errors, covers } =
+  useNewUnit()
 
-/** A first unit leaves time for a shopping trip. */
-const usualStart = () =>
-  !house.home
-    ? session.today
-    : house.units.length
-      ? nextStart(house.home, session.today)
-      : firstStart(house.home, session.today)
-const style = ref<PlanningStyle>(house.home?.style ?? 'centers')
-const draft = ref({
-  name: '',
-  start: usualStart(),
-  days: SKELETONS[style.value].days as number,
-  interest: '',
-  words: [] as string[],
-  objects: '',
-})
 const fill = ref(true)
 const tried = ref(false)
 const busy = ref(false)
 const failed = ref('')
-function choose(next: PlanningStyle) {
-  if (draft.value.days === SKELETONS[style.value].days) draft.value.days = SKELETONS[next].days
-  style.value = next
-}
-const known = useKnownThings()
-const objects = computed(() => readThings(draft.value.objects, known.value))
-const starters = useStarters(computed(() => draft.value.name))
-/** What was taken over from a theme that Kobby knows, and what stood there before. */
-const taken = ref<{ starter: ThemeStarter; before: { objects: string; words: string[] } } | null>(null)
-function take(starter: ThemeStarter) {
-  const { objects, words } = draft.value
-  taken.value = { starter, before: { objects, words } }
-  draft.value.objects = [objects.trim(), ...starter.objects].filter(Boolean).join(', ')
-  draft.value.words = [...new Set([...words, ...starter.words])]
-}
-function dropTaken() {
-  if (taken.value) Object.assign(draft.value, taken.value.before)
-  taken.value = null
-}
-const interests = computed(() => [...new Set(house.children.flatMap((child) => child.interests))])
-
-const unitId = newId()
-const unit = computed<Unit>(() => ({
-  id: unitId,
-  name: draft.value.name.trim(),
-  start: draft.value.start,
-  days: draft.value.days,
-  style: style.value,
-  bigIdea: taken.value?.starter.bigIdea ?? '',
-  questions: [...(taken.value?.starter.questions ?? [])],
-  words: draft.value.words,
-  objects: objects.value,
-  books: [],
-  focus: {
-    letter: taken.value?.starter.letter ?? '',
-    number: taken.value ? String(taken.value.starter.number) : '',
-    shape: '',
-    colour: '',
-  },
-  interest: (draft.value.interest ?? '').trim(),
-  budget: null,
-  asked: {},
-  closureHandling: {},
-  events: [],
-  slowProjects: [],
-  note: '',
-}))
-const errors = computed(() => {
-  const found: Record<string, string> = {}
-  for (const issue of Unit.safeParse(unit.value).error?.issues ?? []) found[String(issue.path[0])] ??= issue.message
-  return found
-})
 const SHOWN = ['name', 'start', 'days', 'interest', 'objects', 'words']
-const covers = computed(() => {
-  if (errors.value.start || errors.value.days || !house.home) return ''
-  try {
-    const { days, closures } = programDays(house.home, unit.value)
-    return (
-      `${longDate(days[0].date)} to ` +
-      `${longDate(days[days.length - 1].date)}${closures.length ? `, past ${countWords(closures.length, 'closure')}` : ''}`
-    )
-  } catch (error) {
-    return error instanceof Error ? error.message : ''
-  }
-})
-const objectWords = computed(() => {
-  const list = objects.value
-  if (!list.length) return 'With commas between; a number before one is how many are in the house.'
-  const knowledge = list.filter((one) => one.category).length
-  return `${countWords(list.length, 'object')}: ${list
-    .slice(0, 6)
-    .map((one) => `${one.name}${one.onHand ? ` (${one.onHand})` : ''}`)
-    .join(', ')}${list.length > 6 ? ' and more' : ''}. ${
-    knowledge
-      ? `What is commonly known of ${knowledge === list.length ? 'them' : knowledge} is filled in; ` +
-        'change it in Spark.'
-      : ''
-  }`
-})
-
 async function start() {
   tried.value = true
   failed.value = ''
@@ -155,9 +58,9 @@ async function start() {
       )
     }
     await house.commit(`Start ${unit.value.name}`, writes)
-    if (said.length) tellFirstPlan(unitId, said)
+    if (said.length) tellFirstPlan(unit.value.id, said)
     emit('close')
-    await router.push({ name: fill.value ? 'lay-out' : 'spark', params: { unitId } })
+    await router.push({ name: fill.value ? 'lay-out' : 'spark', params: { unitId: unit.value.id } })
   } catch (error) {
     failed.value = error instanceof Error ? error.message : String(error)
   } finally {
@@ -191,17 +94,7 @@ async function start() {
       /></FormField>
     </div>
     <p class="small mute covers">{{ covers }}</p>
-    <fieldset class="plain">
-      <legend class="k-label">Planning style</legend>
-      <div class="styles" role="radiogroup" aria-label="Planning style">
-        <label v-for="one in STYLES" :key="one" class="card style" :class="{ here: style === one }"
-          ><input type="radio" name="style" class="sr-only" :checked="style === one" @change="choose(one)" /><span
-            class="k-label"
-            >{{ STYLE_NAMES[one] }}</span
-          ><span class="small mute">{{ SKELETONS[one].about }}</span></label
-        >
-      </div>
-    </fieldset>
+    <StyleChoice :chosen="style" @choose="choose" />
     <FormField
       v-if="style === 'follow'"
       label="The interest it follows"
@@ -253,48 +146,12 @@ async function start() {
   margin-top: -10px;
   min-height: 20px;
 }
-.plain {
-  border: 0;
-  padding: 0;
-  margin: 0;
-  min-width: 0;
-}
-.styles {
-  display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr));
-  gap: 8px;
-  margin-top: 4px;
-}
-.style {
-  display: grid;
-  gap: 3px;
-  align-content: start;
-  padding: 8px 10px;
-  cursor: pointer;
-  border-top-width: 2px;
-  position: relative;
-  line-height: 1.3;
-}
-.style.here {
-  border-color: var(--spruce);
-  background: var(--spruce-tint);
-}
-.style:focus-within {
-  outline: 2px solid var(--spruce);
-  outline-offset: 2px;
-}
-.style.here .mute {
-  color: var(--ink);
-}
 @media (max-width: 720px) {
   .when {
     grid-template-columns: 1.6fr 1fr;
   }
   .theme {
     grid-column: 1 / -1;
-  }
-  .styles {
-    grid-template-columns: 1fr 1fr;
   }
 }
 </style>

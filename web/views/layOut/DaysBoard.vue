@@ -1,23 +1,23 @@
 <script setup lang="ts">
-import { mdiWeatherNight } from '@mdi/js'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { sessionCautions, type Caution } from '@core/cautions'
-import type { Where } from '@core/domain'
 import { hourWords } from '@core/base'
 import { eventOn, type Session } from '@core/plan'
 import { carriedOf, OUT, whereFor } from '../../composables/boardWhere'
 import { useBoardKeys } from '../../composables/useBoardKeys'
+import { useBoardPresses } from '../../composables/useBoardPresses'
 import { useCardDrag } from '../../composables/useCardDrag'
 import { useDayCells } from '../../composables/useDayCells'
 import { useEmptyWords } from '../../composables/useEmptyWords'
 import { useHeldCard, whereOf } from '../../composables/useHeldCard'
-import { useNapWords } from '../../composables/useNapWords'
 import { useShownDays } from '../../composables/useShownDays'
 import { useOutBars } from '../../composables/useOutBars'
 import { useBoard } from '../../stores/board'
 import { useUnit } from '../../stores/unit'
 import BoardCubby from './board/BoardCubby.vue'
 import DayHeads from './board/DayHeads.vue'
+import NapLine from './board/NapLine.vue'
+import NextDays from './board/NextDays.vue'
 import OutRow from './board/OutRow.vue'
 
 /** The days of a unit: columns are program days, rows the home's rhythm, with what stands out at the centers below. */
@@ -49,10 +49,8 @@ const pocket = computed(() => [board.selected, store.unplaced, firstDay.value, c
 
 const busy = computed(() => dragging.value !== null || board.carried !== null)
 const rows = rowsOf(busy)
-const napWords = useNapWords()
 const { bars, laneCount } = useOutBars(shown, sessions)
 
-const whereOn = (day: number, slot: string): Where => whereFor(day, slot, store.days.length)
 const { activeWhere, pickUpOrPutDown, activeIndex, follow } = useBoardKeys({
   grid,
   firstDay,
@@ -70,37 +68,12 @@ const emptyWords = useEmptyWords(
   busy,
 )
 
-function select(next: typeof board.selected) {
-  if (board.carried) return
-  board.selected = next
-  emit('open')
-}
-// Cards have no listeners of their own: a move then leaves as they are drawn all that it does not touch.
-const cardOf = (event: Event) => (event.target as HTMLElement).closest<HTMLElement>('.plan-card[data-placement]')
-function cardClicked(event: MouseEvent) {
-  const card = cardOf(event)
-  if (card) select({ kind: 'placement', id: card.dataset.placement! })
-}
-function cardEntered(event: KeyboardEvent) {
-  const card = cardOf(event)
-  if (!card) return
-  event.preventDefault()
-  event.stopPropagation()
-  if (board.carried) pickUpOrPutDown()
-  else select({ kind: 'placement', id: card.dataset.placement! })
-}
-const openCard = (id: string) => select({ kind: 'placement', id })
-const cardFocused = (event: FocusEvent) => follow((event.target as HTMLElement).closest<HTMLElement>('[data-spot]'))
-function openSlot(day: number, blockId: string) {
-  if (board.carried) board.drop(board.carried, whereOn(day, blockId))
-  else select({ kind: 'slot', where: whereOn(day, blockId) })
-}
-watch(
-  () => board.refused,
-  (now) => {
-    if (now) emit('open')
-  },
-)
+const { openCard, openSlot, cardClicked, cardEntered, cardFocused } = useBoardPresses({
+  open: () => emit('open'),
+  pickUpOrPutDown,
+  follow,
+  whereOn: (day, slot) => whereFor(day, slot, store.days.length),
+})
 </script>
 
 <template>
@@ -125,9 +98,7 @@ watch(
         @back="board.day = Math.max(1, firstDay - columns)"
       />
       <template v-for="{ block, thin } in rows" :key="block.id">
-        <p v-if="block.kind === 'nap'" class="nap">
-          <v-icon :icon="mdiWeatherNight" size="18" aria-hidden="true" />{{ napWords }}
-        </p>
+        <NapLine v-if="block.kind === 'nap'" />
         <div v-if="!thin" class="line">
           <div class="label">
             <h3>{{ block.name }}</h3>
@@ -172,14 +143,11 @@ watch(
         @choose="(day) => openSlot(day, OUT)"
         @open="openCard"
       />
-      <button
+      <NextDays
         v-if="nextDay && !phone"
-        type="button"
-        class="more"
+        :day="nextDay.number"
         @click="board.day = Math.min(store.days.length, firstDay + columns)"
-      >
-        <span>Day {{ nextDay.number }} →</span>
-      </button>
+      />
     </div>
   </div>
 </template>
@@ -237,35 +205,6 @@ watch(
 }
 .board :deep(.slot.over.no) {
   outline-color: var(--brick);
-}
-.nap {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  color: var(--mute);
-  font-size: 15px;
-  border-block: 1px dashed var(--edge-strong);
-  padding: 4px 6px;
-}
-.more {
-  position: absolute;
-  right: -4px;
-  top: 30px;
-  bottom: 0;
-  width: 22px;
-  background: var(--well);
-  border: 1px solid var(--edge);
-  border-top: 2px solid var(--edge-strong);
-  border-radius: 5px;
-  color: var(--mute);
-  font: inherit;
-  font-weight: 650;
-  cursor: pointer;
-}
-.more span {
-  writing-mode: vertical-rl;
-  position: sticky;
-  top: 300px;
 }
 .hint {
   position: sticky;

@@ -5,17 +5,16 @@ import { use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import { computed, ref } from 'vue'
 import VChart from 'vue-echarts'
-import { DOMAINS } from '@core/domain'
-import { countWords, DOMAIN_NAMES, listWords, longDate, minutesWords, shortDate } from '@core/base'
+import { countWords, DOMAIN_NAMES, shortDate } from '@core/base'
 import type { Session } from '@core/plan'
 import { gapsOf, type Touch } from '@core/readings'
 import GapLine from '../../parts/lines/GapLine.vue'
 import SegmentedTabs from '../../parts/frame/SegmentedTabs.vue'
-import { tooltipOf } from '../../composables/chartText'
-import { mixed, useColours } from '../../composables/useColours'
 import { useOpenSession } from '../../composables/useOpenSession'
+import { touchWords, useTouchChart } from '../../composables/useTouchChart'
 import { useBoard } from '../../stores/board'
 import { useUnit } from '../../stores/unit'
+import TouchTable from './TouchTable.vue'
 
 use([HeatmapChart, GridComponent, TooltipComponent, VisualMapComponent, AriaComponent, SVGRenderer])
 
@@ -27,7 +26,6 @@ const emit = defineEmits<{ open: [] }>()
 const store = useUnit()
 const board = useBoard()
 const opening = useOpenSession()
-const colours = useColours()
 const weeks = computed(() => store.readings!.weeks)
 const chosen = ref<string | null>(null)
 const monday = computed<string>({
@@ -49,97 +47,7 @@ const children = computed(() => (week.value?.children ?? []).filter((one) => one
 const gaps = computed(() => gapsOf(weeks.value).filter((gap) => gap.monday === monday.value))
 const isGap = (childId: string, touch: Touch) =>
   gaps.value.some((gap) => gap.child.id === childId && gap.domain === touch.domain)
-const SHORT: Record<string, string> = {
-  language: 'Language',
-  'early-math': 'Math',
-  science: 'Science',
-  'creative-arts': 'Arts',
-  'music-movement': 'Music',
-  sensory: 'Sensory',
-  'fine-motor': 'Fine motor',
-  'gross-motor': 'Gross motor',
-  'practical-life': 'Practical',
-  'social-emotional': 'Social',
-  world: 'World',
-}
-/**
- * From here on a square is filled as far as it goes. The steps keep each number at 4.5 to 1 against its square, in both
- * looks.
- */
-const FULL = 4
-const ground = (count: number) => {
-  const { paper, tint, spruce } = colours.value
-  return count >= FULL ? spruce : [paper, mixed(paper, tint, 0.6), tint, mixed(tint, spruce, 0.3)][count]
-}
-const cells = computed(() =>
-  children.value.flatMap((one, y) =>
-    one.touches.map((touch, x) => ({ x, y, touch, child: one.child, gap: isGap(one.child.id, touch) })),
-  ),
-)
-const words = (touch: Touch) =>
-  touch.target
-    ? `${countWords(touch.sessions.length, 'touch', 'touches')} of ${touch.target}, ${minutesWords(touch.minutes)}`
-    : `${countWords(touch.sessions.length, 'touch', 'touches')}, not aimed at`
-const option = computed(() => {
-  const c = colours.value
-  return {
-    animation: false,
-    textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif', color: c.ink },
-    aria: {
-      enabled: true,
-      label: {
-        description:
-          'Touches of each learning area for each child in the week of ' +
-          `${monday.value ? longDate(monday.value) : ''}. The table below says the same.`,
-      },
-    },
-    grid: { left: 68, right: 6, top: 44, bottom: 4 },
-    tooltip: tooltipOf(c, ({ dataIndex }: { dataIndex: number }) => {
-      const one = cells.value[dataIndex]
-      return [one.child.name, DOMAIN_NAMES[one.touch.domain], words(one.touch)]
-    }),
-    xAxis: {
-      type: 'category',
-      position: 'top',
-      data: DOMAINS.map((domain) => SHORT[domain]),
-      axisLine: { show: false },
-      axisTick: { show: false },
-      axisLabel: { color: c.ink, fontSize: 14, interval: 0, width: 62, overflow: 'break', lineHeight: 15 },
-    },
-    yAxis: {
-      type: 'category',
-      inverse: true,
-      data: children.value.map((one) => one.child.name),
-      axisLine: { show: false },
-      axisTick: { show: false },
-      axisLabel: { color: c.ink, fontSize: 15 },
-    },
-    visualMap: { show: false, min: 0, max: FULL },
-    series: [
-      {
-        type: 'heatmap',
-        label: { show: true, fontSize: 16, fontWeight: 650 },
-        data: cells.value.map((one) => {
-          const count = one.touch.sessions.length
-          return {
-            value: [one.x, one.y, Math.min(FULL, count)],
-            label: {
-              formatter: one.gap ? 'none' : one.touch.target || count ? String(count) : '·',
-              color: one.gap ? c.brick : count >= FULL ? c.onSpruce : c.ink,
-              fontSize: one.gap ? 14 : 16,
-            },
-            itemStyle: {
-              borderColor: one.gap ? c.brick : c.edge,
-              borderWidth: one.gap ? 2 : 1,
-              borderRadius: 3,
-              color: one.gap ? c.brickTint : ground(count),
-            },
-          }
-        }),
-      },
-    ],
-  }
-})
+const { cells, option } = useTouchChart(monday, children, isGap)
 function select(session: Session) {
   opening.open(session)
   emit('open')
@@ -196,7 +104,7 @@ const pickedGap = computed(() =>
       <section v-if="cell" class="card picked rows" aria-live="polite">
         <div class="row">
           <h2>{{ cell.child.name }}, {{ DOMAIN_NAMES[cell.touch.domain].toLowerCase() }}</h2>
-          <span class="small mute">{{ words(cell.touch) }}</span>
+          <span class="small mute">{{ touchWords(cell.touch) }}</span>
         </div>
         <p v-if="cell.touch.sessions.length">
           {{ ''
@@ -232,30 +140,7 @@ const pickedGap = computed(() =>
           />
         </div>
       </section>
-      <div class="sr-only">
-        <table>
-          <caption>
-            Touches of each learning area for each child, week of
-            {{
-              longDate(monday)
-            }}
-          </caption>
-          <thead>
-            <tr>
-              <th scope="col">Child</th>
-              <th v-for="domain in DOMAINS" :key="domain" scope="col">{{ DOMAIN_NAMES[domain] }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="one in children" :key="one.child.id">
-              <th scope="row">{{ one.child.name }}, here {{ listWords(one.dates.map(shortDate)) }}</th>
-              <td v-for="touch in one.touches" :key="touch.domain">
-                {{ isGap(one.child.id, touch) ? 'none' : words(touch) }}
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
+      <TouchTable :monday="monday" :children="children" :is-gap="isGap" />
     </template>
   </div>
 </template>
