@@ -1,4 +1,5 @@
 import { createServer, type Server } from 'node:http'
+import type Router from '@koa/router'
 import Koa from 'koa'
 import compress from 'koa-compress'
 import etag from '@koa/etag'
@@ -70,6 +71,53 @@ const START_CODE = { groups: 2, signs: 4 }
 const HEADERS_MS = 20_000
 const REQUEST_MS = 120_000
 
+/** What every question goes through on its way to a route, and every answer on its way back. */
+function pipeline(
+  settings: Settings,
+  { log, reach, writable, router }: { log: Logger; reach: Reach; writable: Writable; router: Router },
+): Koa {
+  const app = new Koa()
+  app.silent = true
+  app.use(problems(log))
+  app.use(securityHeaders)
+  app.use(reach.middleware)
+  // Fast rather than small: this usually serves one house, and the processor is shared with everything else there.
+  // Whoever refuses every way to send an answer gets it as it is.
+  app.use((ctx, next) => {
+    if (!ctx.acceptsEncodings('gzip', 'identity')) delete ctx.req.headers['accept-encoding']
+    return next()
+  })
+  app.use(compress({ br: false, gzip: { level: 2 }, threshold: 4096 }))
+  app.use(async (ctx, next) => {
+    await next()
+    if (ctx.fresh) ctx.status = 304
+  })
+  app.use(etag())
+  app.use(async (ctx, next) => {
+    if (ctx.path !== '/health') return next()
+    const fault = await writable.fault()
+    ctx.status = fault === null ? 200 : 503
+    ctx.set('Cache-Control', 'no-store')
+    ctx.body = fault === null ? { status: 'ok' } : { status: 'cannot write', title: fault }
+  })
+  app.use(webFiles(settings.web, COOKIE))
+  app.use(sameOrigin)
+  app.use(async (ctx, next) => {
+    // Children's names are in nearly every answer: none stays behind on a device that several people use.
+    if (ctx.path.startsWith('/api/')) ctx.set('Cache-Control', 'no-store')
+    await next()
+  })
+  app.use(router.routes())
+  app.use(
+    router.allowedMethods({
+      throw: true,
+      methodNotAllowed: () => new Problem(405, 'This address takes another method'),
+      notImplemented: () => new Problem(405, 'This address takes another method'),
+    }),
+  )
+  return app
+}
+
 /** Puts the application together on one database. The caller listens. */
 export async function createKobby(settings: Settings): Promise<Kobby> {
   const log = settings.log ?? pino({ level: 'silent' })
@@ -106,47 +154,7 @@ export async function createKobby(settings: Settings): Promise<Kobby> {
     ctx.body = description
   })
 
-  const app = new Koa()
-  app.silent = true
-  app.use(problems(log))
-  app.use(securityHeaders)
-  app.use(reach.middleware)
-  // Fast rather than small: this usually serves one house, and the processor is shared with everything else there.
-  // Whoever refuses every way to send an answer gets it as it is.
-  app.use((ctx, next) => {
-    if (!ctx.acceptsEncodings('gzip', 'identity')) delete ctx.req.headers['accept-encoding']
-    return next()
-  })
-  app.use(compress({ br: false, gzip: { level: 2 }, threshold: 4096 }))
-  app.use(async (ctx, next) => {
-    await next()
-    if (ctx.fresh) ctx.status = 304
-  })
-  app.use(etag())
-  const writable = new Writable(db, () => clock.now())
-  app.use(async (ctx, next) => {
-    if (ctx.path !== '/health') return next()
-    const fault = await writable.fault()
-    ctx.status = fault === null ? 200 : 503
-    ctx.set('Cache-Control', 'no-store')
-    ctx.body = fault === null ? { status: 'ok' } : { status: 'cannot write', title: fault }
-  })
-  app.use(webFiles(settings.web, COOKIE))
-  app.use(sameOrigin)
-  app.use(async (ctx, next) => {
-    // Children's names are in nearly every answer: none stays behind on a device that several people use.
-    if (ctx.path.startsWith('/api/')) ctx.set('Cache-Control', 'no-store')
-    await next()
-  })
-  app.use(router.routes())
-  app.use(
-    router.allowedMethods({
-      throw: true,
-      methodNotAllowed: () => new Problem(405, 'This address takes another method'),
-      notImplemented: () => new Problem(405, 'This address takes another method'),
-    }),
-  )
-
+  const app = pipeline(settings, { log, reach, writable: new Writable(db, () => clock.now()), router })
   const server = createServer({ headersTimeout: HEADERS_MS, requestTimeout: REQUEST_MS }, app.callback())
   reach.listensAs(server)
   backups.everyNight()

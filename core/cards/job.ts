@@ -17,7 +17,7 @@ import { childHours, sessionOf, stageOn, type ResolvedPlan } from '../plan'
 import type { Level, PrintContext, PrintHouse, PrintKindInfo } from './context'
 import { PRINT_KIND_INFO } from './kinds'
 import type { Page, PrinterRules } from './page'
-import { newPen, type PrintThing } from './pen'
+import { newPen, type Pen, type PrintThing } from './pen'
 
 /** How the printer of a home is set, where it says nothing itself by how it measures. */
 export const printerOf = (print: PrintRules, measures: 'us' | 'metric'): PrinterRules => ({
@@ -215,6 +215,57 @@ const DAY_PICTURES: Partial<Record<UnitSnapshot['home']['rhythm'][number]['kind'
   departure: 'backpack',
 }
 
+/** Children who are given the same pages, by level; where nobody is of an age for it, it is shown for those in the middle. */
+function groupsOf(
+  info: PrintKindInfo,
+  able: readonly Child[],
+  levels: ReadonlyMap<string, Level | null>,
+): LevelGroup[] {
+  const groups = info.levels
+    ? ([0, 1, 2, 3] as const).map((level) => ({
+        level,
+        children: able.filter((child) => levels.get(child.id) === level),
+      }))
+    : [{ level: 2 as const, children: [...able] }]
+  const held = groups.filter((group) => group.children.length)
+  return held.length ? held : [{ level: 1, children: [] }]
+}
+/** For whom the pages of a level are, where the set has levels and is not drawn by name. */
+function levelWords(info: PrintKindInfo, { level, children }: LevelGroup): string {
+  if (!info.levels || info.named) return ''
+  return `${info.levels[level]}${children.length ? `, for ${listWords(children.map((child) => child.name))}` : ''}`
+}
+/** The pages of all groups, how often the set is there in them, and what is lacking where a group has none. */
+function drawnFor(
+  groups: readonly LevelGroup[],
+  info: PrintKindInfo,
+  pen: () => Pen,
+  contextOf: (group: LevelGroup) => PrintContext,
+): { pages: Page[]; count: number; lacks: string } {
+  const pages: Page[] = []
+  let lacks = ''
+  let count = 0
+  for (const group of groups) {
+    const own = group.children
+    const context = contextOf(group)
+    const missing = info.lacks(context)
+    if (missing) {
+      lacks ||= missing
+      continue
+    }
+    const drawn = info.draw(pen(), context)
+    // What is drawn by name begins with a page for each of them.
+    const ownerOf = (at: number, copy: number): Child | undefined => (info.named ? own[at] : own[copy])
+    const times = info.each && !info.named ? Math.max(1, own.length) : 1
+    for (let i = 0; i < times; i++)
+      pages.push(
+        ...(info.each && own.length ? drawn.map((page, at) => ({ ...page, childId: ownerOf(at, i)?.id })) : drawn),
+      )
+    count += times * (info.each && !info.named ? 1 : Math.max(1, own.length))
+  }
+  return { pages, count, lacks }
+}
+
 /**
  * Draws a set for the children that it is for: a page is drawn once for each level, and as often as there are children
  * where each gets one to keep.
@@ -236,16 +287,7 @@ export function printJob(
   const levels = new Map(children.map((child) => [child.id, levelOf(info, set, child, on, home)]))
   const young = children.filter((child) => levels.get(child.id) === null)
   const able = children.filter((child) => levels.get(child.id) !== null)
-  const byLevel = info.levels
-    ? ([0, 1, 2, 3] as const).flatMap((level): LevelGroup[] => {
-        const own = able.filter((child) => levels.get(child.id) === level)
-        return own.length ? [{ level, children: own }] : []
-      })
-    : able.length
-      ? [{ level: 2 as const, children: able }]
-      : []
-  // Nobody is of an age for it: it is shown all the same, as for those in the middle.
-  const groups: LevelGroup[] = byLevel.length ? byLevel : [{ level: 1, children: [] }]
+  const groups = groupsOf(info, able, levels)
   const theirs = info.own === undefined ? 'things' : info.own
   const things = set.blank
     ? Array.from({ length: BLANKS }, () => BLANK)
@@ -255,19 +297,11 @@ export function printJob(
   // The folder that it goes into.
   const number = date && plan.program.days.find((day) => day.date === date)?.number
   const dayWords = number ? `day ${number}` : ''
-  const pages: Page[] = []
-  let lacks = ''
-  let count = 0
-  for (const { level, children: own } of groups) {
-    const names = [
-      ...(theirs === 'names' && set.ownOnly ? [] : own.map((child) => child.name)),
-      ...(theirs === 'names' ? set.own.map((card) => card.word) : []),
-    ]
-    const words =
-      info.levels && !info.named
-        ? `${info.levels[level]}${own.length ? `, for ${listWords(own.map((child) => child.name))}` : ''}`
-        : ''
-    const context: PrintContext = {
+  const { pages, count, lacks } = drawnFor(
+    groups,
+    info,
+    () => newPen(rules),
+    (group) => ({
       theme: {
         name: unit.name,
         letter: [...unit.focus.letter.trim()][0]?.toUpperCase() ?? '',
@@ -277,31 +311,20 @@ export function printJob(
         words: unit.words,
       },
       things,
-      names,
-      level,
+      names: [
+        ...(theirs === 'names' && set.ownOnly ? [] : group.children.map((child) => child.name)),
+        ...(theirs === 'names' ? set.own.map((card) => card.word) : []),
+      ],
+      level: group.level,
       hand: home.print.hand,
       size: set.size,
       backs: set.backs,
       house,
       text: set.text.trim(),
       edgeOf,
-      title: [set.name, unit.name, dayWords, words].filter(Boolean).join(', '),
-    }
-    const missing = info.lacks(context)
-    if (missing) {
-      lacks ||= missing
-      continue
-    }
-    const drawn = info.draw(newPen(rules), context)
-    // What is drawn by name begins with a page for each of them.
-    const ownerOf = (at: number, copy: number): Child | undefined => (info.named ? own[at] : own[copy])
-    const times = info.each && !info.named ? Math.max(1, own.length) : 1
-    for (let i = 0; i < times; i++)
-      pages.push(
-        ...(info.each && own.length ? drawn.map((page, at) => ({ ...page, childId: ownerOf(at, i)?.id })) : drawn),
-      )
-    count += times * (info.each && !info.named ? 1 : Math.max(1, own.length))
-  }
+      title: [set.name, unit.name, dayWords, levelWords(info, group)].filter(Boolean).join(', '),
+    }),
+  )
   const fronts = pages.filter((page) => !page.back)
   const pieces = fronts.reduce((sum, page) => sum + page.pieces, 0)
   const quantity = info.with ? Math.ceil(info.with.each * (info.size || info.with.by ? pieces : count)) : 0

@@ -143,21 +143,13 @@ const sameName = (a: string, b: string) => a.trim().toLowerCase() === b.trim().t
 /** A little room on both sides of what is added by feel, where she did not say how much. */
 const FEEL = { first: 0.5, stop: 1.5 } as const
 
-/**
- * The recipe that a draft is, with what it is made of that the house does not know yet: that is weighed by nobody, and
- * its pieces are measured by nobody.
- *
- * @param base the recipe that is changed: what the editor does not show stays as it was; null for a new one
- * @param known materials of the house and the library, by whose names its lines are read
- * @param newId makes an id for a new material
- */
-export function recipeOfDraft(
-  draft: RecipeDraft,
-  id: string,
+/** What goes in, read line by line, with what of it the house does not know yet and what cannot be read. */
+function ingredientsOf(
+  text: string,
   base: Recipe | null,
   known: readonly Pick<Material, 'id' | 'name'>[],
   newId: () => string,
-): { recipe: Recipe; materials: Material[] } | { faults: Fault[] } {
+): { ingredients: Ingredient[]; materials: Material[]; faults: Fault[] } {
   const faults: Fault[] = []
   const materials: Material[] = []
   const materialFor = (line: IngredientLine): string => {
@@ -177,8 +169,8 @@ export function recipeOfDraft(
     taken.add(id)
     return id
   }
-  const ingredients = linesOf(draft.ingredients).flatMap((text, i): Ingredient[] => {
-    const { value: line, fault } = readIngredient(text)
+  const ingredients = linesOf(text).flatMap((written, i): Ingredient[] => {
+    const { value: line, fault } = readIngredient(written)
     if (fault !== undefined) {
       faults.push({ field: 'ingredients', message: `Line ${i + 1}: ${fault}` })
       return []
@@ -196,6 +188,25 @@ export function recipeOfDraft(
       : { first: 1, stop: 1, until: null }
     return [{ id: before?.id ?? freshId(i + 1), materialId, amount: line.amount, measure: line.measure, ...feel }]
   })
+  return { ingredients, materials, faults }
+}
+
+/**
+ * The recipe that a draft is, with what it is made of that the house does not know yet: that is weighed by nobody, and
+ * its pieces are measured by nobody.
+ *
+ * @param base the recipe that is changed: what the editor does not show stays as it was; null for a new one
+ * @param known materials of the house and the library, by whose names its lines are read
+ * @param newId makes an id for a new material
+ */
+export function recipeOfDraft(
+  draft: RecipeDraft,
+  id: string,
+  base: Recipe | null,
+  known: readonly Pick<Material, 'id' | 'name'>[],
+  newId: () => string,
+): { recipe: Recipe; materials: Material[] } | { faults: Fault[] } {
+  const { ingredients, materials, faults } = ingredientsOf(draft.ingredients, base, known, newId)
   const felt = ingredients.filter((one) => one.until !== null)
   const steps = linesOf(draft.steps).map((text) => {
     const step = readStep(text)

@@ -27,17 +27,33 @@ export function calendarEntries(
   preparation: Preparation,
   lines: readonly SupplyLine[],
 ): CalendarEntry[] {
-  const { unit, today, home } = snapshot
-  const uid = (...parts: (string | number)[]) => [unit.id, ...parts].join('.').replace(/[^A-Za-z0-9.-]/g, '-')
-  const days = unit.events.flatMap((event): CalendarEntry[] => {
+  const uid: Uid = (...parts) => [snapshot.unit.id, ...parts].join('.').replace(/[^A-Za-z0-9.-]/g, '-')
+  const start = (one: CalendarEntry) =>
+    'date' in one.at ? `${one.at.date}` : dateOfDay(Math.floor(one.at.from / 1440))
+  return [
+    ...specialDays(snapshot, plan, uid),
+    ...prepEntries(preparation, uid),
+    ...tripEntries(lines, uid),
+    ...slowEntries(snapshot, plan, uid),
+    ...bookEntries(snapshot, plan, uid),
+  ].sort((a, b) => (start(a) < start(b) ? -1 : start(a) > start(b) ? 1 : 0))
+}
+
+/** An id that stays the same as long as the thing does: a calendar that is read again knows it. */
+type Uid = (...parts: (string | number)[]) => string
+
+const specialDays = ({ unit }: UnitSnapshot, plan: ResolvedPlan, uid: Uid): CalendarEntry[] =>
+  unit.events.flatMap((event) => {
     const day = plan.program.days.find((one) => one.number === event.day && one.held)
     return day
       ? [{ uid: uid('day', event.day), title: event.name, note: event.bring.join(', '), at: { date: day.date } }]
       : []
   })
+
+function prepEntries(preparation: Preparation, uid: Uid): CalendarEntry[] {
   const byKey = new Map(preparation.tasks.map((task) => [task.key, task]))
   const count = new Map<string, number>()
-  const prep = preparation.schedule.pieces.map(({ job, from, to }): CalendarEntry => {
+  return preparation.schedule.pieces.map(({ job, from, to }) => {
     const task = byKey.get(job)!
     const nth = (count.get(job) ?? 0) + 1
     count.set(job, nth)
@@ -48,34 +64,41 @@ export function calendarEntries(
       at: { from, to },
     }
   })
-  const trips = tripsOf(lines).map((trip): CalendarEntry => ({
+}
+
+const tripEntries = (lines: readonly SupplyLine[], uid: Uid): CalendarEntry[] =>
+  tripsOf(lines).map((trip) => ({
     uid: uid('trip', trip.shop, trip.date),
     title: trip.here === trip.date ? `Buy: ${trip.shop}` : `Order: ${trip.shop}`,
     note: trip.items.map((item) => item.line.material.name).join(', '),
     at: { date: trip.date },
   }))
-  const slow = slowNow(snapshot, plan).flatMap((now): CalendarEntry[] => [
-    ...now.stages
+
+const slowEntries = (snapshot: UnitSnapshot, plan: ResolvedPlan, uid: Uid): CalendarEntry[] =>
+  slowNow(snapshot, plan).flatMap(({ project, stages, start, over }): CalendarEntry[] => [
+    ...stages
       .filter((one) => one.reached === null)
-      .map((one): CalendarEntry => ({
-        uid: uid('slow', now.project.id, one.stage.id),
-        title: `${now.project.name}: ${one.stage.name.toLowerCase()} over at the earliest`,
+      .map((one) => ({
+        uid: uid('slow', project.id, one.stage.id),
+        title: `${project.name}: ${one.stage.name.toLowerCase()} over at the earliest`,
         note: `At the latest on ${one.over.latest}. ${one.stage.look}`.trim(),
         at: { date: one.over.earliest },
       })),
-    ...careDuties(now.project, home, now.start, now.over.latest, today, addDays(today, CARE_DAYS))
+    ...careDuties(project, snapshot.home, start, over.latest, snapshot.today, addDays(snapshot.today, CARE_DAYS))
       .filter((duty) => duty.closed)
-      .map((duty): CalendarEntry => ({
-        uid: uid('care', now.project.id, duty.date),
-        title: `${now.project.name}: ${now.project.care.toLowerCase()}`,
+      .map((duty) => ({
+        uid: uid('care', project.id, duty.date),
+        title: `${project.name}: ${project.care.toLowerCase()}`,
         note: duty.by || 'Nobody yet',
         at: { date: duty.date },
       })),
   ])
+
+/** The shelf is the home's: a book stands in the calendar of the unit that reads it, or in whose time it goes back. */
+function bookEntries({ books, circles, today }: UnitSnapshot, plan: ResolvedPlan, uid: Uid): CalendarEntry[] {
   const [first, last] = [plan.program.days.at(0)?.date, plan.program.days.at(-1)?.date]
-  const onCircle = new Set(snapshot.circles.flatMap((one) => one.parts.map((part) => part.bookId)))
-  // The shelf is the home's: a book stands in the calendar of the unit that reads it, or in whose time it goes back.
-  const books = snapshot.books.flatMap((book): CalendarEntry[] => {
+  const onCircle = new Set(circles.flatMap((one) => one.parts.map((part) => part.bookId)))
+  return books.flatMap((book) => {
     const until = book.lent?.until
     if (!until || until < today || !first || !last) return []
     if (!onCircle.has(book.id) && (until < first || until > last)) return []
@@ -83,9 +106,4 @@ export function calendarEntries(
       { uid: uid('book', book.id), title: `Bring back: ${book.title}`, note: book.lent!.from, at: { date: until } },
     ]
   })
-  const start = (one: CalendarEntry) =>
-    'date' in one.at ? `${one.at.date}` : dateOfDay(Math.floor(one.at.from / 1440))
-  return [...days, ...prep, ...trips, ...slow, ...books].sort((a, b) =>
-    start(a) < start(b) ? -1 : start(a) > start(b) ? 1 : 0,
-  )
 }

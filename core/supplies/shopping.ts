@@ -2,7 +2,7 @@ import type { BoughtPack, CalendarDate, Home, Material, Pack, Purchase, StockOp 
 import { countWords, listWords, moneyWords, shortDate } from '../base'
 import type { Session } from '../plan'
 import type { Buy } from './buys'
-import type { ListSource } from './give'
+import type { ListSource, SupplyNeed } from './give'
 import { isSafe } from './lend'
 import { tidy } from './tidy'
 import { coverByPacks } from './packs'
@@ -175,15 +175,33 @@ export function notThere(
   today: CalendarDate,
   sources: readonly ListSource[],
 ): NotThere[] {
-  const { material, needs, firstUse, lastUse } = line
-  const quantity = line.shortage + line.topUp
-  const short = needs.filter((need) => need.short > 0)
-  const other = [...new Set(material.packs.map((pack) => pack.shop))].filter(
+  const short = line.needs.filter((need) => need.short > 0)
+  const sessions = [...new Set(short.map((need) => need.session))]
+  const without: NotThere[] = sessions.length
+    ? [
+        {
+          kind: 'without',
+          sessions,
+          words: `Without it: ${listWords(sessions.map((session) => `${session.activity.title} on ${shortDate(session.days[0].date)}`))}`,
+        },
+      ]
+    : []
+  return [...elsewhere(line, shop, home, today), ...instead(line.material, short, home, sources), ...without]
+}
+
+/** Other shops that have it, with whether that is in time. */
+function elsewhere(
+  { material, shortage, topUp, firstUse, lastUse }: SupplyLine,
+  shop: string,
+  home: Pick<Home, 'shops' | 'shoppingDays' | 'currency'>,
+  today: CalendarDate,
+): NotThere[] {
+  const others = [...new Set(material.packs.map((pack) => pack.shop))].filter(
     (name) => name.toLowerCase() !== shop.toLowerCase(),
   )
-  const elsewhere = other.map((name): NotThere => {
+  return others.map((name) => {
     const { cost } = coverByPacks(
-      quantity,
+      shortage + topUp,
       material.packs.filter((pack) => pack.shop === name),
     )
     const trip = getBy(shopDays(home, name), firstUse?.date ?? today, lastUse ?? today, material.keepsDays, today)
@@ -199,19 +217,21 @@ export function notThere(
         `${moneyWords(cost, home.currency)}${late ? `: ${countWords(trip.lateDays, 'day')} too late` : ''}`,
     }
   })
-  const insteadIds = [...new Set(short.flatMap((need) => need.requirement.alternatives))]
-  const instead = insteadIds.flatMap((id): NotThere[] => {
+}
+
+/** Other materials that the ideas name, where each is no less safe, with what they cost. */
+function instead(
+  material: Material,
+  short: readonly SupplyNeed[],
+  home: Pick<Home, 'currency'>,
+  sources: readonly ListSource[],
+): NotThere[] {
+  const sourceOf = (need: SupplyNeed) => sources.find(({ snapshot }) => snapshot.unit.id === need.unitId)!
+  const ids = [...new Set(short.flatMap((need) => need.requirement.alternatives))]
+  return ids.flatMap((id): NotThere[] => {
     const one = sources[0].plan.materials.get(id)
     if (!one || one.unit !== material.unit || !one.packs.length) return []
-    const met = short.filter(
-      (need) =>
-        need.requirement.alternatives.includes(id) &&
-        isSafe(
-          need,
-          one,
-          sources.find(({ snapshot }) => snapshot.unit.id === need.unitId)!,
-        ),
-    )
+    const met = short.filter((need) => need.requirement.alternatives.includes(id) && isSafe(need, one, sourceOf(need)))
     if (!met.length) return []
     const { cost } = coverByPacks(
       met.reduce((sum, need) => sum + need.short, 0),
@@ -227,17 +247,6 @@ export function notThere(
       },
     ]
   })
-  const sessions = [...new Set(short.map((need) => need.session))]
-  const without: NotThere[] = sessions.length
-    ? [
-        {
-          kind: 'without',
-          sessions,
-          words: `Without it: ${listWords(sessions.map((session) => `${session.activity.title} on ${shortDate(session.days[0].date)}`))}`,
-        },
-      ]
-    : []
-  return [...elsewhere, ...instead, ...without]
 }
 
 const capital = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase())

@@ -116,6 +116,17 @@ function askOf(
   return { on: addDays(bringBy, -home.askDaysAhead), bringBy, asked }
 }
 
+const firstUseOf = (needs: readonly SupplyNeed[]): FirstUse | null =>
+  needs.reduce<FirstUse | null>(
+    (before, one) => (before === null || one.use.minute < before.minute ? one.use : before),
+    null,
+  )
+const lastUseOf = (needs: readonly SupplyNeed[]): CalendarDate | null =>
+  needs.reduce<CalendarDate | null>(
+    (last, one) => (last === null || lastDayOf(one) > last ? lastDayOf(one) : last),
+    null,
+  )
+
 /** One material's line from its needs in order of time. */
 function supplyLine(
   material: Material,
@@ -136,14 +147,7 @@ function supplyLine(
   const good = Math.min(onHand, countedForLeast(material, today))
   const left = good + coming + shortage - (material.use === 'consumable' ? need : 0)
   const topUp = material.par === null ? 0 : tidy(Math.max(0, material.par - Math.max(0, left)))
-  const first = needs.reduce<FirstUse | null>(
-    (before, one) => (before === null || one.use.minute < before.minute ? one.use : before),
-    null,
-  )
-  const lastUse = needs.reduce<CalendarDate | null>(
-    (last, one) => (last === null || lastDayOf(one) > last ? lastDayOf(one) : last),
-    null,
-  )
+  const [first, lastUse] = [firstUseOf(needs), lastUseOf(needs)]
   const ask =
     material.way === 'ask' && shortage > 0 && first ? askOf(material, home, first.date, lastUse!, today, asked) : null
   const fellBack = ask !== null && today > ask.bringBy && material.packs.length > 0
