@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { DESK, OFTEN, openBrowser, openPage, sees, signIn } from './browser'
+import { DESK, OFTEN, shareBrowser, openPage, sees, signIn } from './browser'
 import { click, fill, keepCode, saved, textOf, waitText } from './hands'
 import { openHome, PASSWORD, type OpenHome } from './home'
 
@@ -17,7 +17,7 @@ const at = (page: Page, path: string) =>
   page.waitForFunction((wanted: string) => location.pathname.startsWith(wanted), OFTEN, path)
 
 beforeAll(async () => {
-  ;({ browser, close: closeBrowser } = await openBrowser())
+  ;({ browser, close: closeBrowser } = await shareBrowser())
   home = await openHome(true)
   for (const set of [(page: Page) => (here = page), (page: Page) => (there = page)]) {
     const opened = await openPage(browser, DESK, 'light', { besideOthers: true, keepsCopy: true })

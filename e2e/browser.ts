@@ -1,6 +1,4 @@
-import { existsSync, mkdtempSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
+import { existsSync } from 'node:fs'
 import puppeteer, { type Browser, type Page } from 'puppeteer-core'
 
 /** Sizes that every view must look right at. */
@@ -22,11 +20,11 @@ export async function openBrowser(): Promise<{ browser: Browser; close: () => Pr
     throw new Error(
       "Chromium was not found. Install Debian's package chromium-headless-shell, or set CHROMIUM to its path.",
     )
-  const userDataDir = mkdtempSync(join(tmpdir(), 'kobby-chromium-'))
   const browser = await puppeteer.launch({
     executablePath,
-    userDataDir,
     headless: true,
+    // It ends with the process that holds the other end.
+    pipe: true,
     args: [
       '--no-sandbox',
       '--disable-gpu',
@@ -40,11 +38,23 @@ export async function openBrowser(): Promise<{ browser: Browser; close: () => Pr
       '--lang=en-US',
     ],
   })
+  return { browser, close: () => browser.close() }
+}
+
+let running: Promise<Browser> | undefined
+/**
+ * The browser of this process, started by the first file of tests that needs it: starting one takes longer than many a
+ * test. `close` leaves it to the next file, with every session ended that was begun since.
+ */
+export async function shareBrowser(): Promise<{ browser: Browser; close: () => Promise<void> }> {
+  if (!(await running)?.connected) running = openBrowser().then((opened) => opened.browser)
+  const browser = await running!
+  const before = new Set(browser.browserContexts())
   return {
     browser,
     close: async () => {
-      await browser.close()
-      rmSync(userDataDir, { recursive: true, force: true, maxRetries: 5, retryDelay: 200 })
+      const since = browser.browserContexts().filter((one) => !before.has(one))
+      await Promise.all(since.map((one) => one.close()))
     },
   }
 }

@@ -1,6 +1,6 @@
 import type { ElementHandle, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { OFTEN, openBrowser, openPage, PHONE, sees } from './browser'
+import { OFTEN, shareBrowser, openPage, PHONE, sees } from './browser'
 import { openDemo, type OpenDemo } from './demo'
 import { choose, click, fill, saved, textOf, waitText } from './hands'
 
@@ -306,7 +306,7 @@ it('is led by touch on the phone of a helper, by a link, with no network', async
   await click(page, 'Make a link')
   const address = await page.waitForSelector('output')
   const link = await address!.evaluate((one) => one.textContent!.trim())
-  const { browser, close } = await openBrowser()
+  const { browser, close } = await shareBrowser()
   const { page: phone, errors } = await openPage(browser, PHONE, 'light')
   await phone.goto(link)
   await sees(phone, 'Lead it from here')

@@ -1,5 +1,5 @@
 import type { Page } from 'puppeteer-core'
-import { DESK, openBrowser, openPage, sees, signIn } from './browser'
+import { DESK, shareBrowser, openPage, sees, signIn } from './browser'
 import { openHome, type OpenHome } from './home'
 
 export interface OpenDemo {
@@ -12,7 +12,7 @@ export interface OpenDemo {
 
 /** The demo home with the provider signed in, at a desk. */
 export async function openDemo(look: 'light' | 'dark' = 'light'): Promise<OpenDemo> {
-  const [home, { browser, close }] = [await openHome(true), await openBrowser()]
+  const [home, { browser, close }] = [await openHome(true), await shareBrowser()]
   const { page, errors } = await openPage(browser, DESK, look)
   await signIn(page, home.base)
   await sees(page, 'Wheels and Ramps')

@@ -5,7 +5,7 @@ import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { newHome, NAP_HABITS } from '@core/newHome'
 import { ACTIVITIES, MATERIALS } from '@core/library'
-import { DESK, goInside, NOWHERE, NOWHERE_SAYS, OFTEN, openBrowser, openPage, PHONE } from './browser'
+import { DESK, goInside, NOWHERE, NOWHERE_SAYS, OFTEN, shareBrowser, openPage, PHONE } from './browser'
 import { cameOfIt, controlsOf, press, settled, watchControls, type Control } from './controls'
 import { openHome, PASSWORD, type OpenHome } from './home'
 
@@ -18,7 +18,7 @@ import { openHome, PASSWORD, type OpenHome } from './home'
 let browser: Browser
 let closeBrowser: () => Promise<void>
 beforeAll(async () => {
-  ;({ browser, close: closeBrowser } = await openBrowser())
+  ;({ browser, close: closeBrowser } = await shareBrowser())
 })
 afterAll(() => closeBrowser())
 

@@ -5,13 +5,13 @@ import { join, resolve } from 'node:path'
 import { createInterface } from 'node:readline'
 import type { Browser } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { openBrowser } from './browser'
+import { shareBrowser } from './browser'
 import { firstEvening, type Installed } from './walk'
 
 let browser: Browser
 let closeBrowser: () => Promise<void>
 beforeAll(async () => {
-  ;({ browser, close: closeBrowser } = await openBrowser())
+  ;({ browser, close: closeBrowser } = await shareBrowser())
 })
 afterAll(() => closeBrowser())
 

@@ -1,13 +1,13 @@
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { DESK, OFTEN, openBrowser, openPage, PHONE, sees } from './browser'
+import { DESK, OFTEN, shareBrowser, openPage, PHONE, sees } from './browser'
 import { click, drag, fill, keepCode, makeAccount, named, saved, tabTo, textOf, waitText } from './hands'
 import { openHome, type OpenHome } from './home'
 
 let browser: Browser
 let closeBrowser: () => Promise<void>
 beforeAll(async () => {
-  ;({ browser, close: closeBrowser } = await openBrowser())
+  ;({ browser, close: closeBrowser } = await shareBrowser())
 })
 afterAll(() => closeBrowser())
 

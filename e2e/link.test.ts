@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import type { Browser } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { OfflineCopy } from '../web/offlineFiles'
-import { OFTEN, openBrowser, openPage, PHONE, sees } from './browser'
+import { OFTEN, shareBrowser, openPage, PHONE, sees } from './browser'
 import { click, fill, waitText } from './hands'
 import { openHome, PASSWORD, type OpenHome } from './home'
 
@@ -156,7 +156,7 @@ describe('a family', () => {
   let token = ''
   beforeAll(async () => {
     home = await openHome(true)
-    ;({ browser, close } = await openBrowser())
+    ;({ browser, close } = await shareBrowser())
     const send = (path: string, body: unknown, cookie = '') =>
       fetch(`${home.base}/api/v1${path}`, {
         method: 'POST',
@@ -213,7 +213,7 @@ describe('the door', () => {
   let close: () => Promise<void>
   beforeAll(async () => {
     home = await openHome(true)
-    ;({ browser, close } = await openBrowser())
+    ;({ browser, close } = await shareBrowser())
   })
   afterAll(async () => {
     await close()

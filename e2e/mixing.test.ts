@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Browser, ElementHandle, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { DESK, openBrowser, openPage, sees, signIn } from './browser'
+import { DESK, shareBrowser, openPage, sees, signIn } from './browser'
 import { choose, click, fill, textOf, waitText } from './hands'
 import { openHome, type OpenHome } from './home'
 
@@ -16,7 +16,7 @@ let page: Page
 let errors: string[]
 
 beforeAll(async () => {
-  ;({ browser, close: closeBrowser } = await openBrowser())
+  ;({ browser, close: closeBrowser } = await shareBrowser())
   home = await openHome(true)
   ;({ page, errors } = await openPage(browser, DESK, 'light', { besideOthers: true }))
   await signIn(page, home.base)

@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { DESK, openBrowser, openPage, sees } from './browser'
+import { DESK, shareBrowser, openPage, sees } from './browser'
 import { click, fill, keepCode, makeAccount, saved, waitText } from './hands'
 import { openHome, type OpenHome } from './home'
 
@@ -9,7 +9,7 @@ let closeBrowser: () => Promise<void>
 let home: OpenHome
 let page: Page
 beforeAll(async () => {
-  ;({ browser, close: closeBrowser } = await openBrowser())
+  ;({ browser, close: closeBrowser } = await shareBrowser())
   home = await openHome(false)
   ;({ page } = await openPage(browser, DESK))
 })

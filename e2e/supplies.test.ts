@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Material } from '@core/domain'
 import { moneyWords } from '@core/base'
 import { SUPPLY_CHECKED } from '@demo/supplyChecked'
-import { DESK, OFTEN, openBrowser, openPage, PHONE, sees, signIn } from './browser'
+import { DESK, OFTEN, shareBrowser, openPage, PHONE, sees, signIn } from './browser'
 import { click, fill, saved, textOf, waitText } from './hands'
 import { openGate, type Gate } from './gate'
 import { openHome, type OpenHome } from './home'
@@ -22,7 +22,7 @@ const errors: string[][] = []
 const UNIT = '/units/wind-and-kites'
 
 beforeAll(async () => {
-  ;({ browser, close: closeBrowser } = await openBrowser())
+  ;({ browser, close: closeBrowser } = await shareBrowser())
   home = await openHome(true)
   gate = await openGate(home.base)
   for (const size of [DESK, PHONE]) {

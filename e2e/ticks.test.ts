@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { DESK, OFTEN, openBrowser, openPage, PHONE, sees, signIn } from './browser'
+import { DESK, OFTEN, shareBrowser, openPage, PHONE, sees, signIn } from './browser'
 import { openGate, type Gate } from './gate'
 import { textOf, waitText } from './hands'
 import { openHome, type OpenHome } from './home'
@@ -18,7 +18,7 @@ let owner: Page
 let helper: Page
 let link: string
 beforeAll(async () => {
-  ;({ browser, close: closeBrowser } = await openBrowser())
+  ;({ browser, close: closeBrowser } = await shareBrowser())
   home = await openHome(true)
   gate = await openGate(home.base)
   owner = (await openPage(browser, DESK, 'light', { besideOthers: true, keepsCopy: true })).page

@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, expect, it } from 'vitest'
-import { DESK, OFTEN, openBrowser, openPage, sees, signIn } from './browser'
+import { DESK, OFTEN, shareBrowser, openPage, sees, signIn } from './browser'
 import { click, drag, saved, textOf, waitText } from './hands'
 import { openHome, type OpenHome } from './home'
 
@@ -13,7 +13,7 @@ const PLAN = '/units/wind-and-kites/lay-out'
 const KITE_TAILS = '[data-placement="wind-and-kites-21"]'
 
 beforeAll(async () => {
-  ;({ browser, close: closeBrowser } = await openBrowser())
+  ;({ browser, close: closeBrowser } = await shareBrowser())
   home = await openHome(true)
   ;[here, there] = [
     (await openPage(browser, DESK, 'light', { besideOthers: true, keepsCopy: true })).page,

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import type { Browser, Page } from 'puppeteer-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { DESK, goInside, NOWHERE, NOWHERE_SAYS, openBrowser, openPage, PHONE, sees, signIn, wear } from './browser'
+import { DESK, goInside, NOWHERE, NOWHERE_SAYS, shareBrowser, openPage, PHONE, sees, signIn, wear } from './browser'
 import { click, fill } from './hands'
 import { openHome, PASSWORD, type OpenHome } from './home'
 
@@ -23,7 +23,7 @@ beforeAll(async () => {
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ name: 'Ines', signIn: 'ines', password: PASSWORD }),
   })
-  ;({ browser, close: closeBrowser } = await openBrowser())
+  ;({ browser, close: closeBrowser } = await shareBrowser())
   const session = await fetch(`${home.base}/api/v1/session`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
