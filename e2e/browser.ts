@@ -59,6 +59,9 @@ export async function shareBrowser(): Promise<{ browser: Browser; close: () => P
   }
 }
 
+/** What the browser itself says where the server did not answer, or said no: a walk says what it expects of that. */
+const UNREACHED = /Failed to load resource|An unknown error occurred when fetching the script/
+
 /** The look that the device asks for. */
 export const wear = (page: Page, look: 'light' | 'dark') =>
   page.emulateMediaFeatures([
@@ -91,7 +94,7 @@ export async function openPage(
   const errors: string[] = []
   page.on('pageerror', (error) => errors.push(String(error)))
   page.on('console', (message) => {
-    if (message.type() === 'error' && !/Failed to load resource/.test(message.text())) errors.push(message.text())
+    if (message.type() === 'error' && !UNREACHED.test(message.text())) errors.push(message.text())
   })
   page.setDefaultTimeout(Number(process.env.KOBBY_WAIT ?? 60_000))
   return { page, errors }

@@ -114,7 +114,16 @@ export async function command(name, args) {
 
 /** Builds the interface, unless it is built from just these sources. */
 export async function build() {
-  const print = fingerprint(['package-lock.json', 'vite.config.ts', 'tsconfig.json', 'core', 'web', 'demo'])
+  const print = fingerprint([
+    'package-lock.json',
+    'vite.config.ts',
+    'tsconfig.json',
+    'scripts/chunks.ts',
+    'scripts/drawings.ts',
+    'core',
+    'web',
+    'demo',
+  ])
   const marker = at('dist', '.kobby-built')
   if (isDone(marker, print) && existsSync(at('dist/web/index.html'))) return
   say('Building the interface.')

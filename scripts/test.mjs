@@ -28,6 +28,27 @@ function step(words, script, args, env = {}) {
   })
 }
 
+/** Runs one step beside others: what it says is kept until it has ended, so that it stands together. */
+function check(what, script, args) {
+  return new Promise((done) => {
+    const child = spawn(process.execPath, [join(root, 'node_modules', script), ...args], {
+      cwd: root,
+      stdio: ['ignore', 'pipe', 'pipe'],
+    })
+    const said = []
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => said.push(data))
+    child.on('close', (code) => {
+      if (said.length) say(`\n${Buffer.concat(said)}`)
+      say(`The ${what} ${code === 0 ? 'hold' : 'do not hold'}.`)
+      if (code !== 0) {
+        count.failed++
+        failures.push(`The ${what} do not hold.`)
+      }
+      done()
+    })
+  })
+}
+
 /** Runs a part of the tests and adds what it counted. */
 async function tests(words, paths, more = [], env = {}) {
   const report = join(folder, `${words.replace(/\W/g, '')}.json`)
@@ -58,22 +79,18 @@ function failedIn({ testResults = [] }, words) {
 
 try {
   await install()
-  // None of these waits for another.
-  const checks = await Promise.all([
-    step('Checking the types.', 'vue-tsc/bin/vue-tsc.js', ['--noEmit']),
-    step('Checking the style and the boundaries.', 'eslint/bin/eslint.js', ['.', '--max-warnings', '0']),
-    step('Checking the format.', 'prettier/bin/prettier.cjs', [
-      '--check',
-      '--log-level',
-      'warn',
-      '**/*.{ts,vue,mjs,css,js}',
-    ]),
-  ])
-  count.failed += checks.filter((held) => !held).length
-  failures.push(...['types', 'style', 'format'].filter((_, i) => !checks[i]).map((what) => `The ${what} do not hold.`))
   await buildServer()
-  await tests('Unit and API tests.', ['core', 'server', 'web', 'demo', 'scripts'])
-  await build()
+  say('\nChecking the types, the style with the boundaries, and the format, beside the tests.')
+  // None of these waits for another, and none is left while the others go on.
+  let fault = null
+  await Promise.all([
+    check('types', 'vue-tsc/bin/vue-tsc.js', ['--noEmit']),
+    check('style and boundaries', 'eslint/bin/eslint.js', ['.', '--max-warnings', '0']),
+    check('format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '**/*.{ts,vue,mjs,css,js}']),
+    tests('Unit and API tests.', ['core', 'server', 'web', 'demo', 'scripts']),
+    build().catch((error) => (fault = error)),
+  ])
+  if (fault) throw fault
   const path = chromium()
   await tests('The interface in Chromium.', ['e2e'], [], { CHROMIUM: path })
 } catch (error) {
