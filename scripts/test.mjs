@@ -39,10 +39,10 @@ function check(what, script, args) {
     for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => said.push(data))
     child.on('close', (code) => {
       if (said.length) say(`\n${Buffer.concat(said)}`)
-      say(`The ${what} ${code === 0 ? 'hold' : 'do not hold'}.`)
-      if (code !== 0) {
+      if (code === 0) say(`Held: ${what}.`)
+      else {
         count.failed++
-        failures.push(`The ${what} do not hold.`)
+        failures.push(`${what}, as said above`)
       }
       done()
     })
@@ -84,9 +84,9 @@ try {
   // None of these waits for another, and none is left while the others go on.
   let fault = null
   await Promise.all([
-    check('types', 'vue-tsc/bin/vue-tsc.js', ['--noEmit']),
-    check('style and boundaries', 'eslint/bin/eslint.js', ['.', '--max-warnings', '0']),
-    check('format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '**/*.{ts,vue,mjs,css,js}']),
+    check('the types', 'vue-tsc/bin/vue-tsc.js', ['--noEmit']),
+    check('the style and the boundaries', 'eslint/bin/eslint.js', ['.', '--max-warnings', '0']),
+    check('the format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '**/*.{ts,vue,mjs,css,js}']),
     tests('Unit and API tests.', ['core', 'server', 'web', 'demo', 'scripts']),
     build().catch((error) => (fault = error)),
   ])
