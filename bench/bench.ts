@@ -384,7 +384,7 @@ const copies = await fetch(`${home.base}/api/v1/changes`, {
 })
 if (!copies.ok) throw new Error(await copies.text())
 await page.goto(`${home.base}/units/wind-and-kites/print`)
-await page.waitForSelector('.sheet symbol path')
+await page.waitForSelector('[role=img] symbol path')
 const printed = await pdfInPage(page, 'PDF of all 40')
 lines.push({ what: '40 pages as PDF, in a worker, fonts fetched', measured: printed.took, unit: 'ms', budget: 5000 })
 lines.push({ what: 'Longest frame while they are made', measured: printed.longestFrame, unit: 'ms', budget: 50 })

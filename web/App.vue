@@ -42,10 +42,9 @@ const writer = useWriter()
 /** Only one of them is there at a time: the path's figures are a second of work for a phone that does not show them. */
 const narrow = useMediaQuery('screen and (max-width: 720px)')
 const figures = usePathFigures(useCalm(() => !narrow.value && house.loaded && unit.unit !== undefined))
-watch(
-  useCalm(() => house.loaded),
-  () => Object.values(PARTS).forEach((part) => void part().catch(() => undefined)),
-)
+/** What was asked for is drawn, and the page has come to rest: only then is fetched what is not asked for yet. */
+const rested = useCalm(() => house.loaded && (!route.params.unitId || unit.ready || unit.failed !== ''))
+watch(rested, () => Object.values(PARTS).forEach((part) => void part().catch(() => undefined)))
 
 provideHomeWords(
   computed(() => ({
@@ -164,7 +163,7 @@ useHotkeys({
       <PhoneBar v-if="narrow" class="no-print" :look="look" :unit="unit.unit" @look="toggle" @leave="leaving = true" />
     </div>
     <SaveState v-if="!bare" class="no-print" />
-    <MixAlarm v-if="!bare && house.loaded" />
+    <MixAlarm v-if="!bare && rested" />
     <KeysHelp v-if="helped" v-model="helping" />
     <LeaveAsk v-if="left" v-model="leaving" />
     <FindAnything v-if="found && !bare" v-model="finding" />
