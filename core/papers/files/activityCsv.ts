@@ -84,6 +84,12 @@ const line = (text: string): string => quoted(text, PARTS)
  * own.
  */
 const BESIDE = /^beside:\s*/i
+/** A text without the marks that it stands in, and without those that stand in them. */
+function bare(text: string): string {
+  const inner = unquoted(text)
+  return inner === text ? text : bare(inner)
+}
+const ANY = /^/
 /** What a line of materials or of preparation is made of. */
 const SIGNS = /[()[\];"]|\+\d|\bper (child|group of)\b|\bfor the set-up\b/i
 /** A share as a percentage, exactly: the point of its decimals is moved, nothing is multiplied. */
@@ -177,7 +183,7 @@ export function activityRows(activities: readonly Activity[], materials: Readonl
               .map((variant) =>
                 variant.kind === 'beside'
                   ? line(`beside: ${variant.how}`)
-                  : line(BESIDE.test(variant.how) ? quoted(variant.how, BESIDE) : variant.how),
+                  : line(BESIDE.test(bare(variant.how)) ? quoted(variant.how, ANY) : variant.how),
               )
               .join('\n'),
           ]),
@@ -308,8 +314,7 @@ class RowReader {
       rawLines(row[this.at.get(STAGE_COLUMN[stage]) ?? -1] ?? '').map((text): StageText => {
         const whole = unquoted(text)
         if (BESIDE.test(whole)) return { stage, kind: 'beside', how: whole.replace(BESIDE, '') }
-        const how = unquoted(whole)
-        return { stage, kind: 'does', how: BESIDE.test(how) ? how : whole }
+        return { stage, kind: 'does', how: BESIDE.test(bare(whole)) ? unquoted(whole) : whole }
       }),
     )
     return variantsFrom(texts, known?.variants)

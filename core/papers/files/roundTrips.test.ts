@@ -138,6 +138,11 @@ describe('every export comes back as it went out, whatever things are called', (
       { numRuns: 400 },
     )
   })
+  it.each(['beside: ', '"beside: "', '"""beside: """'])('what begins like another way of taking part: %s', (how) => {
+    const activity = anActivity({ variants: [{ id: 'all', stages: STAGES.slice(2), kind: 'does' as const, how }] })
+    const rows = throughCells(activityRows([activity], byId([])))
+    expect(readActivityRows(rows, context([], [activity]))).toEqual({ activities: [activity] })
+  })
   it('the pantry', () => {
     const pack = fc.record({
       size: fc.integer({ min: 1, max: 500 }),
