@@ -47,6 +47,11 @@ describe('what a page asks for ahead', () => {
     // A view without a file of its name is fetched when the page asks for it.
     expect(addresses('/units/kites/notes')).toContain('/assets/heart-1.js')
   })
+  it('is only what the server answers itself, while the interface is still being written', () => {
+    const lines = askedAhead(join(root, 'nowhere'))('/units/kites/lay-out')
+    expect(lines.some((line) => line.startsWith('</assets/'))).toBe(false)
+    expect(lines).toContain('</api/v1/units/kites>; rel=preload; as=fetch; crossorigin')
+  })
   it('says of each how it is fetched', () => {
     const lines = ahead('/units/kites/lay-out')
     expect(lines).toContain('</assets/heart-1.js>; rel=modulepreload')

@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs'
+import { existsSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 
 /** What the build says of its files: by a chunk's name, the addresses of its scripts and styles, and of what it takes. */
@@ -27,13 +27,15 @@ const answer = (address: string) => `<${address}>; rel=preload; as=fetch; crosso
 export function askedAhead(root: string): (path: string) => string[] {
   let files: ChunkFiles | null = null
   return (path) => {
-    files ??= JSON.parse(readFileSync(join(root, 'chunks.json'), 'utf8')) as ChunkFiles
+    // The interface may still be being written: then what it is made of is asked for by the page itself.
+    const list = join(root, 'chunks.json')
+    if (!files && existsSync(list)) files = JSON.parse(readFileSync(list, 'utf8')) as ChunkFiles
     const home = HOME.map(answer)
     if (path === LIST || path === '/') return home
     const [, unitId, step] = STEP.exec(path) ?? []
     if (!unitId) return [...home, answer(LIBRARY)]
-    const first = new Set(files.index)
-    const later = new Set(['unitHeart', viewOf(step), 'repertoire'].flatMap((name) => files![name] ?? []))
+    const first = new Set(files?.index)
+    const later = new Set(['unitHeart', viewOf(step), 'repertoire'].flatMap((name) => files?.[name] ?? []))
     const chunks = [...later].filter((address) => !first.has(address))
     return [...home, ...chunks.map(script), answer(`/api/v1/units/${unitId}`), answer(LIBRARY)]
   }
