@@ -40,7 +40,7 @@ describe('as installed, at set instants, with the server in UTC', () => {
     else process.env.TZ = zoneBefore
   })
 
-  it.each(MOMENTS)('in %s at %s', async (zone, _local, instant) => {
+  it.concurrent.each(MOMENTS)('in %s at %s', async (zone, _local, instant) => {
     expect(
       existsSync(resolve('dist/web/index.html')) && readFileSync(resolve('dist/web/index.html'), 'utf8').length,
     ).toBeGreaterThan(0)

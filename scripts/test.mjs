@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process'
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
+import { availableParallelism, tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium } from './chromium.mjs'
 import { build, buildServer, install, root, say } from './prepare.mjs'
@@ -92,7 +92,10 @@ try {
   ])
   if (fault) throw fault
   const path = chromium()
-  await tests('The interface in Chromium.', ['e2e'], [], { CHROMIUM: path })
+  // A walk waits for its page now and then: one more than there are processors keeps them busy.
+  await tests('The interface in Chromium.', ['e2e'], ['--maxWorkers', String(availableParallelism() + 1)], {
+    CHROMIUM: path,
+  })
 } catch (error) {
   failures.push(error.message)
   count.failed++

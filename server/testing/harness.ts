@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs'
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs'
 import { get, request } from 'node:http'
 import { connect, type AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
@@ -38,11 +38,13 @@ export class Harness {
   }
 
   /** With an owner who is signed in, and the demo home imported. */
-  static async withDemo(settings?: Partial<Settings>, today = TODAY): Promise<Harness> {
-    const harness = await Harness.start(undefined, settings)
-    await harness.call('POST', '/api/v1/owner', { ...OWNER, startCode: harness.kobby.startCode! })
-    const answer = await harness.call('POST', '/api/v1/plan-files/apply', demoHome(today))
-    if (answer.status !== 200) throw new Error(JSON.stringify(answer.body))
+  static async withDemo(settings?: Partial<Settings>): Promise<Harness> {
+    if (settings) return movedIn(await Harness.start(undefined, settings))
+    const { file, cookie } = await demoFile()
+    const folder = mkdtempSync(join(tmpdir(), 'kobby-'))
+    copyFileSync(file, join(folder, 'kobby.sqlite'))
+    const harness = await Harness.start(folder)
+    harness.keepCookie(cookie)
     return harness
   }
 
@@ -175,6 +177,26 @@ export class Harness {
     rmSync(this.folder, { recursive: true, force: true })
   }
 }
+
+/** The same home once its owner and the demo home have moved in. */
+async function movedIn(harness: Harness): Promise<Harness> {
+  await harness.call('POST', '/api/v1/owner', { ...OWNER, startCode: harness.kobby.startCode! })
+  const answer = await harness.call('POST', '/api/v1/plan-files/apply', demoHome(TODAY))
+  if (answer.status !== 200) throw new Error(JSON.stringify(answer.body))
+  return harness
+}
+
+let demo: Promise<{ file: string; cookie: string }> | undefined
+/** A database with the demo home, made once in a process, and the cookie of its owner. */
+const demoFile = () =>
+  (demo ??= (async () => {
+    const harness = await movedIn(await Harness.start())
+    process.once('exit', () => rmSync(harness.folder, { recursive: true, force: true }))
+    const file = join(harness.folder, 'moved-in.sqlite')
+    await harness.kobby.db.raw('VACUUM INTO ?', [file])
+    await harness.kobby.close()
+    return { file, cookie: harness.cookieHeader }
+  })())
 
 /** A request under another name than the one it goes to: fetch writes the name itself. */
 const byName = (method: string, address: string, headers: Record<string, string>, body?: string): Promise<Response> =>
