@@ -23,6 +23,7 @@ export async function openBrowser(engine: string[] = []): Promise<{ browser: Bro
   const browser = await puppeteer.launch({
     executablePath,
     headless: true,
+    issuesEnabled: false,
     // It ends with the process that holds the other end.
     pipe: true,
     args: [
