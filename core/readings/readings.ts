@@ -18,10 +18,16 @@ export interface Readings {
   preparation: Preparation
 }
 
-/** All readings of a unit. The same function serves the board while she drags and the server when it exports. */
-export function readingsOf(snapshot: UnitSnapshot): Readings {
-  const plan = resolvePlan(snapshot)
-  const lines = supplyList(snapshot, plan)
+/**
+ * All readings of a unit. The same function serves the board while she drags and the server when it exports.
+ *
+ * @param plan the plan of that snapshot, and `lines` its list, where they were computed already
+ */
+export function readingsOf(
+  snapshot: UnitSnapshot,
+  plan = resolvePlan(snapshot),
+  lines = supplyList(snapshot, plan),
+): Readings {
   return {
     plan,
     lines,

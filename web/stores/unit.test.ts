@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { UnitAnswer } from '@core/domain'
 import { api } from '../api/client'
 import * as line from '../api/liveLine'
+import { readingsOf, type Readings } from '@core/readings'
 import { openDemoStores } from '../testing/demoStores'
 import { useRows } from './rows'
 import { useUnit } from './unit'
@@ -56,5 +57,31 @@ describe('a unit that is opened while another one is on its way', () => {
     expect(store.ideas.length).toBeGreaterThan(0)
     expect(store.ideas.every((one) => one.unitId === NEXT)).toBe(true)
     expect(heard.map((address) => new URL(address, 'http://kobby').searchParams.get('unit'))).toEqual([NEXT])
+  })
+})
+
+describe('the first plan', () => {
+  const isReady = async () => {
+    const store = useUnit()
+    while (!store.ready) await new Promise((next) => setTimeout(next))
+    return store
+  }
+  it('that is worked out in pieces is what it is at once', async () => {
+    await openDemoStores(RUNS, '2026-03-10')
+    const store = await isReady()
+    expect(store.fault).toBe('')
+    expect(store.readings!.lines.length).toBeGreaterThan(20)
+    // A plan answers questions, too: what it holds can be compared, and what was computed from it.
+    const held = ({ plan, ...rest }: Readings) => ({ ...rest, program: plan.program, sessions: plan.sessions })
+    expect(held(store.readings!)).toEqual(held(readingsOf(store.snapshot!)))
+  })
+  it('that cannot be worked out is there with what keeps it', async () => {
+    await openDemoStores(RUNS, '2026-03-10')
+    const rows = useRows()
+    rows.accept([
+      { kind: 'home', id: rows.list('home')[0].id, version: 9, value: { ...rows.list('home')[0], open: {} } },
+    ])
+    const store = await isReady()
+    expect([store.readings, store.fault]).toEqual([null, expect.stringMatching(/open/i)])
   })
 })

@@ -36,6 +36,19 @@ function samePlan(a: UnitSnapshot, b: UnitSnapshot): boolean {
   })
 }
 
+/** What was made, or what kept it from being made: something computed that throws takes along whatever reads it. */
+interface Attempt<T> {
+  made: T | null
+  fault: string
+}
+function attempt<T>(make: () => T | null): Attempt<T> {
+  try {
+    return { made: make(), fault: '' }
+  } catch (error) {
+    return { made: null, fault: error instanceof Error ? error.message : String(error) }
+  }
+}
+
 /** Kinds that belong to the open unit, beside itself. */
 const OWN_KINDS = UNIT_KINDS.filter((kind) => kind !== 'unit')
 
@@ -96,17 +109,22 @@ export const useUnit = defineStore('unit', () => {
   const activitiesById = computed(() => byId(activities.value))
   const titleOf = (activityId: string): string => activitiesById.value.get(activityId)?.title ?? 'this'
   /**
-   * The first plan is worked out in one piece of work and drawn in the next: whoever waits to be heard comes in between.
+   * The first plan is worked out in some pieces of work and drawn in the next: whoever waits to be heard comes in
+   * between.
    */
   const workedOut = ref(false)
   let working = false
+  async function workOutInPieces(): Promise<void> {
+    for (const piece of [plan, lines, computedReadings]) {
+      await new Promise((next) => setTimeout(next))
+      void piece.value
+    }
+    setTimeout(() => (workedOut.value = true))
+  }
   function workOut(): boolean {
     if (!workedOut.value && !working) {
       working = true
-      setTimeout(() => {
-        void readings.value
-        setTimeout(() => (workedOut.value = true))
-      })
+      void workOutInPieces()
     }
     return workedOut.value
   }
@@ -146,17 +164,18 @@ export const useUnit = defineStore('unit', () => {
     tried = { snapshot: trial, readings: heart.value.readingsOf(trial) }
     return tried.readings
   }
-  /** Readings, or what keeps them from being computed. */
-  const computedReadings = computed(() => {
-    try {
-      if (tried && snapshot.value && samePlan(tried.snapshot, snapshot.value))
-        return { readings: tried.readings, fault: '' }
-      return { readings: (snapshot.value && heart.value?.readingsOf(snapshot.value)) ?? null, fault: '' }
-    } catch (error) {
-      return { readings: null, fault: error instanceof Error ? error.message : String(error) }
-    }
+  const plan = computed(() => attempt(() => snapshot.value && heart.value!.resolvePlan(snapshot.value)))
+  const lines = computed(() =>
+    attempt(() => plan.value.made && heart.value!.supplyList(snapshot.value!, plan.value.made)),
+  )
+  const computedReadings = computed<Attempt<Readings>>(() => {
+    if (tried && snapshot.value && samePlan(tried.snapshot, snapshot.value)) return { made: tried.readings, fault: '' }
+    const [ofPlan, ofLines] = [plan.value, lines.value]
+    return ofPlan.made && ofLines.made
+      ? attempt(() => heart.value!.readingsOf(snapshot.value!, ofPlan.made!, ofLines.made!))
+      : { made: null, fault: ofPlan.fault || ofLines.fault }
   })
-  const readings = computed(() => computedReadings.value.readings)
+  const readings = computed(() => computedReadings.value.made)
   const fault = computed(() => computedReadings.value.fault)
   const days = computed(() => readings.value?.plan.program.days ?? [])
   const today = computed(() => days.value.find((day) => day.date === session.today && day.held))

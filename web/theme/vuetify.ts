@@ -3,6 +3,7 @@ import { createVuetify, type ThemeDefinition } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
 import colours from './colours.css?raw'
 import { coloursOf } from './coloursOf'
+import { english } from './english'
 
 /** A theme of the component library, in the colours of the look. */
 const themeIn = (look: 'light' | 'dark', overlay: { hover: number; focus: number }): ThemeDefinition => {
@@ -40,6 +41,7 @@ const field = { variant: 'outlined', density: 'compact', hideDetails: 'auto', co
 /** Vuetify for behaviour; its look is ours. */
 export const vuetify = createVuetify({
   theme: { defaultTheme: 'light', themes: { light, dark } },
+  locale: { adapter: english },
   icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
   defaults: {
     global: { ripple: false, elevation: 0 },
