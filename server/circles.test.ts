@@ -38,6 +38,14 @@ const rowsOf = async (path: string, kind: string): Promise<{ id: string }[]> =>
     .filter((row: { kind: string }) => row.kind === kind)
     .map((row: { value: { id: string } }) => row.value)
 
+it('a unit comes with the pieces that its circles name, of those that ship', async () => {
+  const circles = (await rowsOf(UNIT, 'circle')) as unknown as Circle[]
+  const named = new Set(circles.flatMap((one) => one.parts.map((part) => part.pieceId)))
+  const { pieces } = (await kobby.call('GET', UNIT)).body as { pieces: Piece[] }
+  expect(pieces.length).toBeGreaterThan(3)
+  expect(pieces).toEqual(PIECES.filter((one) => named.has(one.id)))
+})
+
 describe('a circle', () => {
   it('is kept with its unit, her piece and what was sung with the home', async () => {
     expect((await put('piece', piece, null)).status).toBe(200)

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { Piece } from './circle'
 import { BaseUnit } from './material'
 import { DaySheet } from './daySheet'
 import { Placement } from './placement'
@@ -106,6 +107,8 @@ export type Steps = z.infer<typeof Steps>
 
 export const UnitAnswer = z.strictObject({
   rows: z.array(AnyRow),
+  /** Pieces that ship, of those that its circles name. */
+  pieces: z.array(Piece),
   spokenFor: z.array(SpokenFor),
   ticks: z.array(Tick),
   steps: Steps,

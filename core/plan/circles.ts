@@ -24,6 +24,12 @@ const CIRCLE_ACTIVITY = 'circle-of-the-day'
 export const isCircle = ({ placement }: { placement: Pick<Placement, 'activityId'> }): boolean =>
   placement.activityId === CIRCLE_ACTIVITY
 
+/** Of many pieces those that circles name. */
+export function piecesIn(circles: readonly Circle[], pieces: readonly Piece[]): Piece[] {
+  const named = new Set(circles.flatMap((circle) => circle.parts.map((part) => part.pieceId)))
+  return pieces.filter((piece) => named.has(piece.id))
+}
+
 /** The part of a circle with what it is of. */
 interface Of {
   part: CirclePart

@@ -35,7 +35,7 @@ export function askedAhead(root: string): (path: string) => string[] {
     const [, unitId, step] = STEP.exec(path) ?? []
     if (!unitId) return [...home, answer(LIBRARY)]
     const first = new Set(files?.index)
-    const later = new Set(['unitHeart', viewOf(step), 'repertoire'].flatMap((name) => files?.[name] ?? []))
+    const later = new Set(['unitHeart', viewOf(step)].flatMap((name) => files?.[name] ?? []))
     const chunks = [...later].filter((address) => !first.has(address))
     return [...home, ...chunks.map(script), answer(`/api/v1/units/${unitId}`), answer(LIBRARY)]
   }

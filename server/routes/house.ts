@@ -15,7 +15,8 @@ import {
   UnitsAnswer,
   valuesOf,
 } from '@core/domain'
-import { carriedInto } from '@core/plan'
+import { PIECES } from '@core/library/repertoire'
+import { carriedInto, piecesIn } from '@core/plan'
 import { notFound } from '../services/refusal'
 import { Packed } from '../http/packed'
 import { route, type Route } from '../http/routes'
@@ -72,6 +73,7 @@ export function houseRoutes(db: Knex, clock: Clock, changes: Changes): Route[] {
         if (!rows.some((row) => row.kind === 'unit')) throw notFound('unit')
         return {
           rows,
+          pieces: piecesIn(valuesOf(rows, 'circle'), PIECES),
           spokenFor: await readSpokenFor(db, clock, params.unitId),
           ticks: await readTicks(db, params.unitId),
           steps: await changes.steps(params.unitId, user),

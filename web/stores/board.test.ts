@@ -15,6 +15,7 @@ import { usePathFigures } from '../composables/usePathFigures'
 import { useBasket } from './basket'
 import { useBoard } from './board'
 import { useHouse } from './house'
+import { useRepertoire } from './repertoire'
 import { useRows } from './rows'
 import { useSession } from './session'
 import { useUnit } from './unit'
@@ -48,7 +49,7 @@ beforeEach(async () => {
   useSession().today = TODAY
   useHouse().loaded = true
   useUnit().id = 'wind-and-kites'
-  await useUnit().fetchHeart()
+  await Promise.all([useUnit().fetchHeart(), useRepertoire().load()])
 })
 const choice = (day: number): Where => ({ kind: 'moment', day, blockId: 'choice', from: null })
 const kiteTails = () => useUnit().placements.find((one) => one.id === 'wind-and-kites-21')!

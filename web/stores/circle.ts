@@ -46,7 +46,11 @@ export const useCircle = defineStore('circle', () => {
   const supplies = useSupplies()
   void repertoire.load()
 
-  const pieces = computed<readonly Piece[]>(() => [...house.pieces, ...repertoire.shipped])
+  /** To choose from; until all of them are there, those that the circles of the unit name. */
+  const pieces = computed<readonly Piece[]>(() => [
+    ...house.pieces,
+    ...(repertoire.shipped.length ? repertoire.shipped : repertoire.known),
+  ])
   const piecesById = computed(() => new Map(pieces.value.map((one) => [one.id, one])))
   const objects = computed(() => unit.unit?.objects ?? [])
   const day = computed(() => unit.days.find((one) => one.number === board.day))

@@ -7,6 +7,7 @@ import { demoHome } from '@demo/home'
 import { api } from '../api/client'
 import { withBrowserParts } from '../testing/browserParts'
 import { useHouse } from './house'
+import { useRepertoire } from './repertoire'
 import { useRows } from './rows'
 import { useSession } from './session'
 import { useSupplies } from './supplies'
@@ -42,7 +43,7 @@ beforeEach(async () => {
   ])
   useHouse().loaded = true
   useUnit().id = 'wind-and-kites'
-  await useUnit().fetchHeart()
+  await Promise.all([useUnit().fetchHeart(), useRepertoire().load()])
 })
 const onHand = (id: string) => useHouse().materialsById.get(id)!.onHand
 const lineOf = (id: string) => useSupplies().lines.find((line) => line.material.id === id)
@@ -163,6 +164,7 @@ describe('another unit on the same list', () => {
         .map((value) => ({ kind, version: 1, value }))
     vi.spyOn(api, 'unit').mockResolvedValueOnce({
       rows: [...of('placement'), ...of('idea')] as Row[],
+      pieces: [],
       spokenFor: [],
       ticks: [],
       steps: { undo: null, redo: null },

@@ -120,7 +120,9 @@ export const useSupplies = defineStore('supplies', () => {
     if (!along) next.delete(id)
     else {
       try {
-        next.set(id, await api.unit(id))
+        const answer = await api.unit(id)
+        repertoire.take(answer.pieces)
+        next.set(id, answer)
       } catch (error) {
         failed.value = error instanceof Error ? error.message : String(error)
         return

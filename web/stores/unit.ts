@@ -85,10 +85,9 @@ export const useUnit = defineStore('unit', () => {
   const loose = computed<Idea[]>(() => rows.list('idea').filter((one) => one.unitId === null))
   const heart = shallowRef<typeof import('./unitHeart')>()
   let fetching: Promise<void> | null = null
-  /** With what circles sing, or without where that cannot be had: a plan that got it later would be computed twice. */
   const fetchHeart = (): Promise<void> =>
-    (fetching ??= Promise.all([import('./unitHeart'), repertoire.load()]).then(
-      ([fetched]) => void (heart.value = fetched),
+    (fetching ??= import('./unitHeart').then(
+      (fetched) => void (heart.value = fetched),
       () => {
         fetching = null
         failed.value = 'No connection. Nothing was lost; open it again when there is one.'
@@ -203,6 +202,7 @@ export const useUnit = defineStore('unit', () => {
       const answer = await writer.readPast(() => api.unit(unitId))
       // Another one was opened meanwhile: what comes late would take its place.
       if (id.value !== unitId) return
+      repertoire.take(answer.pieces)
       rows.replace(OWN_KINDS, answer.rows)
       rows.accept(
         answer.rows

@@ -5,6 +5,7 @@ import { FILE_LISTS } from '@core/papers'
 import { demoHome } from '@demo/home'
 import { api } from '../api/client'
 import { useHouse } from '../stores/house'
+import { useRepertoire } from '../stores/repertoire'
 import { useRows } from '../stores/rows'
 import { useSession } from '../stores/session'
 import { useUnit } from '../stores/unit'
@@ -44,5 +45,5 @@ export async function openDemoStores(unitId: string, today: string): Promise<voi
   useSession().today = today
   useHouse().loaded = true
   useUnit().id = unitId
-  await useUnit().fetchHeart()
+  await Promise.all([useUnit().fetchHeart(), useRepertoire().load()])
 }
