@@ -9,11 +9,6 @@ import './theme/library.css'
 import './theme/frame.css'
 import { vuetify } from './theme/vuetify'
 
-const app = createApp(App)
-  .directive('start-here', startHere)
-  .component('TextButton', TextButton)
-  .use(createPinia())
-  .use(router)
-  .use(vuetify)
-// Reading the modules was one long piece of work already: whoever waits to be heard comes in between.
-setTimeout(() => app.mount('#app'))
+const app = createApp(App).directive('start-here', startHere).component('TextButton', TextButton).use(createPinia())
+// Reading the modules was one long piece of work already: whoever waits to be heard comes in between the next.
+for (const piece of [() => app.use(router), () => app.use(vuetify), () => app.mount('#app')]) setTimeout(piece)

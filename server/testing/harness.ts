@@ -3,6 +3,7 @@ import { get, request } from 'node:http'
 import { connect, type AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { brotliDecompressSync } from 'node:zlib'
 import { ProblemAnswer } from '@core/domain'
 import { demoHome } from '@demo/home'
 import { createKobby, type Kobby, type Settings } from '../app'
@@ -209,8 +210,13 @@ const byName = (method: string, address: string, headers: Record<string, string>
           const given = Object.entries(answer.headersDistinct).flatMap(([name, values = []]) =>
             values.map((value): [string, string] => [name, value]),
           )
-          const hasBody = parts.length > 0
-          resolve(new Response(hasBody ? Buffer.concat(parts) : null, { status: answer.statusCode, headers: given }))
+          const unpack = answer.headers['content-encoding'] === 'br' ? brotliDecompressSync : (same: Buffer) => same
+          resolve(
+            new Response(parts.length > 0 ? new Uint8Array(unpack(Buffer.concat(parts))) : null, {
+              status: answer.statusCode,
+              headers: given,
+            }),
+          )
         })
     })
     asked.on('error', reject).end(body)

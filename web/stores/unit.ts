@@ -49,6 +49,9 @@ function attempt<T>(make: () => T | null): Attempt<T> {
   }
 }
 
+/** What of the first view is drawn, one after the other: its frame, the view, what stands beside and below it. */
+const [FRAME, VIEW, BESIDE] = [1, 2, 3]
+
 /** Kinds that belong to the open unit, beside itself. */
 const OWN_KINDS = UNIT_KINDS.filter((kind) => kind !== 'unit')
 
@@ -108,24 +111,24 @@ export const useUnit = defineStore('unit', () => {
   const activitiesById = computed(() => byId(activities.value))
   const titleOf = (activityId: string): string => activitiesById.value.get(activityId)?.title ?? 'this'
   /**
-   * The first plan is worked out in some pieces of work and drawn in the next: whoever waits to be heard comes in
-   * between.
+   * The first plan is worked out in some pieces of work and drawn in others, the frame first: whoever waits to be heard
+   * comes in between.
    */
-  const workedOut = ref(false)
+  const drawn = ref(0)
   let working = false
   async function workOutInPieces(): Promise<void> {
     for (const piece of [plan, lines, computedReadings]) {
       await new Promise((next) => setTimeout(next))
       void piece.value
     }
-    setTimeout(() => (workedOut.value = true))
+    for (drawn.value = FRAME; drawn.value < BESIDE; drawn.value++) await new Promise((next) => setTimeout(next))
   }
   function workOut(): boolean {
-    if (!workedOut.value && !working) {
+    if (!drawn.value && !working) {
       working = true
       void workOutInPieces()
     }
-    return workedOut.value
+    return drawn.value >= FRAME
   }
   const ready = computed(() => Boolean(unit.value && house.loaded && !loading.value && computing() && workOut()))
 
@@ -253,6 +256,8 @@ export const useUnit = defineStore('unit', () => {
     activitiesById,
     titleOf,
     ready,
+    hasView: computed(() => drawn.value >= VIEW),
+    hasBeside: computed(() => drawn.value >= BESIDE),
     loading,
     failed,
     fault,

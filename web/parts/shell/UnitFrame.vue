@@ -114,7 +114,7 @@ watch(
       <div v-if="store.fault" class="notice" role="alert">
         {{ store.fault }} Change it in <router-link to="/home">Home</router-link> or in Spark; nothing was lost.
       </div>
-      <slot />
+      <slot v-if="store.hasView" />
     </section>
     <aside
       v-if="$slots.pocket"
@@ -123,9 +123,9 @@ watch(
       :aria-label="props.pocketTitle ?? 'Details'"
     >
       <TextButton class="pocket-close" @click="pocketOpen = false">Close</TextButton>
-      <slot name="pocket" />
+      <slot v-if="store.hasBeside" name="pocket" />
     </aside>
-    <footer v-if="$slots.pulse" class="pulse no-print"><slot name="pulse" /></footer>
+    <footer v-if="$slots.pulse" class="pulse no-print"><slot v-if="store.hasBeside" name="pulse" /></footer>
     <HalfIdea v-if="added" v-model="adding" />
     <p class="sr-only" role="status" aria-live="polite">{{ board.said }}</p>
   </div>
