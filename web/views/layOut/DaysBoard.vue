@@ -45,7 +45,14 @@ const { dragging } = useCardDrag(
   ),
   (item, slot) => board.drop(carriedOf(item), whereOf(slot, store.days.length)),
 )
-const pocket = computed(() => [board.selected, store.unplaced, firstDay.value, columns.value, store.placements])
+const pocket = computed(() => [
+  store.hasBeside,
+  board.selected,
+  store.unplaced,
+  firstDay.value,
+  columns.value,
+  store.placements,
+])
 
 const busy = computed(() => dragging.value !== null || board.carried !== null)
 const rows = rowsOf(busy)
