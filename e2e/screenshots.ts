@@ -1,6 +1,6 @@
 import { mkdirSync } from 'node:fs'
 import type { KeyInput } from 'puppeteer-core'
-import { DESK, openBrowser, openPage, PHONE } from './browser'
+import { DESK, OFTEN, openBrowser, openPage, PHONE } from './browser'
 import { click } from './hands'
 import { openHome, PASSWORD } from './home'
 
@@ -137,6 +137,11 @@ for (const shot of [
   if (shot.click) await page.$eval(shot.click, (element) => (element as HTMLElement).click())
   if (shot.then) await page.waitForSelector(shot.then)
   for (const key of shot.keys ?? []) await page.keyboard.press(key)
+  // The figures of the path come once the page is at rest.
+  await page.waitForFunction(() => {
+    const way = document.querySelector('nav[aria-label="The way through a unit"]')
+    return !way?.getClientRects().length || /\d objects/.test(way.textContent ?? '')
+  }, OFTEN)
   await page.evaluate(
     'document.fonts.ready.then(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))))',
   )
